@@ -1,0 +1,45 @@
+/**
+ * Coconut, nut, oat and soy drinks and creams. Recalled (memory). Makes differ a great deal, so ranges are wide;
+ * fortification is a fact of the package and is flagged.
+ */
+import type { FoodRow } from './row.ts';
+
+export const PLANT_CREAMS: readonly FoodRow[] = [
+  { id: 'coconut-milk', name: 'Coconut milk, canned', aliases: 'coconut milk, canned coconut milk, full-fat coconut milk, tinned coconut milk', category: 'plant-cream', state: 'canned', ndb: '12118',
+    cup: 226, pourable: true, contains: ['coconut'], checks: [['sulphite', 'some makes are preserved with sulphites']], each: [['can', 382, 370, 394]],
+    f: [197, 72.88, 2.02, 21.33, 18.92, 2.81, 0, 2, 13, 220, 18, 96, 0], flags: ['phosphate'],
+    range: { fatG: [12, 24], saturatedFatG: [10.6, 21.3], fibreG: [0, 1.2], sugarsG: [0.5, 3.3], sodiumMg: [5, 40], proteinG: [1, 2.3] } },
+  { id: 'coconut-milk-light', name: 'Coconut milk, light, canned', aliases: 'light coconut milk, lite coconut milk, reduced fat coconut milk', category: 'plant-cream', state: 'canned', from: 'typical package',
+    cup: 238, pourable: true, contains: ['coconut'], checks: [['sulphite', 'some makes are preserved with sulphites']], each: [['can', 395, 385, 405]], flags: ['phosphate'],
+    f: [70, 91, 0.7, 6.5, 5.8, 1.6, 0, 0.8, 20, 90, 8, 35, 0], ash: 0.3,
+    range: { fatG: [5, 9], saturatedFatG: [4.4, 8], fibreG: [0, 1], sugarsG: [0.2, 2], sodiumMg: [8, 45], potassiumMg: [50, 150], calciumMg: [3, 20], phosphorusMg: [15, 60] } },
+  { id: 'coconut-cream', name: 'Coconut cream, unsweetened', aliases: 'coconut cream, unsweetened coconut cream, thick coconut milk', category: 'plant-cream', state: 'processed', ndb: '12115',
+    cup: 240, pourable: true, contains: ['coconut'], checks: [['sulphite', 'some makes are preserved with sulphites']], each: [['can', 400, 385, 415]],
+    f: [330, 53.9, 3.63, 34.68, 30.75, 6.65, 2.2, 3.3, 4, 325, 11, 122, 0], range: { fatG: [20, 36], saturatedFatG: [17.8, 32], sugarsG: [1, 5], sodiumMg: [3, 40] } },
+  { id: 'coconut-drink', name: 'Coconut drink, carton', aliases: 'coconut drink, coconut beverage, carton coconut milk', category: 'plant-cream', state: 'processed', from: 'typical package',
+    cup: 240, pourable: true, contains: ['coconut'], flags: ['fortified', 'phosphate'],
+    f: [31, 94.3, 0.21, 2.08, 2.08, 2.92, 0, 2.5, 19, 19, 188, 10, 0], ash: 0.5, range: { calciumMg: [3, 200], phosphorusMg: [2, 80], sugarsG: [0, 3], sodiumMg: [10, 60], carbohydrateG: [0.5, 3.5] } },
+  { id: 'almond-drink', name: 'Almond drink, unsweetened', aliases: 'almond milk, almond drink, unsweetened almond milk, almond beverage', category: 'plant-cream', state: 'processed', ndb: '14091',
+    cup: 244, pourable: true, contains: ['almond'], flags: ['fortified', 'splitsWhenBoiled'],
+    f: [15, 96.9, 0.55, 1.1, 0.08, 0.8, 0.2, 0, 72, 67, 184, 9, 0], ash: 0.6, range: { calciumMg: [3, 200], sodiumMg: [30, 85], sugarsG: [0, 0.4], phosphorusMg: [5, 80] } },
+  { id: 'oat-drink', name: 'Oat drink, unsweetened', aliases: 'oat milk, oat drink, oat beverage', category: 'plant-cream', state: 'processed', from: 'USDA FoodData Central foundation row',
+    cup: 243, pourable: true, checks: [['gluten', 'oats carry wheat or barley unless specially grown and milled']], flags: ['fortified', 'phosphate'],
+    f: [48, 90.6, 0.8, 2.75, 0.3, 5.1, 0.6, 2.7, 42, 148, 148, 89, 0], ash: 0.75, range: { calciumMg: [5, 160], phosphorusMg: [15, 110], sugarsG: [1.5, 5], potassiumMg: [30, 170], fatG: [0.5, 3.5] } },
+  { id: 'oat-cream', name: 'Oat cooking cream', aliases: 'oat cream, oat cooking cream, oat creme', category: 'plant-cream', state: 'processed', from: 'typical package',
+    cup: 240, pourable: true, checks: [['gluten', 'oats carry wheat or barley unless specially grown and milled'], ['soy', 'some makes use soy lecithin']], flags: ['phosphate'],
+    f: [150, 78.5, 1, 13, 1.5, 6.5, 0.8, 4, 40, 60, 10, 30, 0], ash: 0.5,
+    range: { fatG: [8, 16], saturatedFatG: [1, 5], carbohydrateG: [5, 9], fibreG: [0.3, 1.5], sugarsG: [2, 5], sodiumMg: [25, 80], potassiumMg: [20, 110], calciumMg: [3, 60], phosphorusMg: [10, 90] } },
+  { id: 'soy-drink', name: 'Soy drink, unsweetened, fortified', aliases: 'soy milk, soya milk, soy drink, soya drink, unsweetened soy milk', category: 'plant-cream', state: 'processed', ndb: '16222',
+    cup: 243, pourable: true, contains: [['soy', 'soya beans']], flags: ['fortified', 'splitsWhenBoiled'],
+    f: [33, 92.4, 2.86, 1.61, 0.21, 1.74, 0.5, 0.41, 37, 120, 123, 43, 0], ash: 0.7, range: { calciumMg: [10, 140], phosphorusMg: [30, 80] } },
+  { id: 'soy-cream', name: 'Soy cooking cream', aliases: 'soy cream, soya cream, soya single, soy cooking cream', category: 'plant-cream', state: 'processed', from: 'typical package',
+    cup: 240, pourable: true, contains: [['soy', 'soya beans']], flags: ['phosphate'],
+    f: [175, 77.9, 3, 17, 2.3, 1.8, 0.6, 1.2, 35, 120, 12, 50, 0], ash: 0.4,
+    range: { fatG: [12, 19], saturatedFatG: [1.5, 3.5], sugarsG: [0.5, 2.5], sodiumMg: [15, 80], potassiumMg: [70, 180], calciumMg: [5, 60], phosphorusMg: [30, 110], carbohydrateG: [1, 3.5] } },
+  { id: 'silken-tofu', name: 'Tofu, silken', aliases: 'silken tofu, soft tofu, tofu', category: 'plant-cream', state: 'processed', ndb: '16160', cup: 250, pourable: true,
+    contains: [['soy', 'soya beans']], each: [['package', 340, 300, 400], ['block', 340, 300, 400]],
+    f: [55, 89, 4.8, 2.7, 0.357, 2.9, 0.1, 1.31, 5, 180, 31, 62, 0], more: { ironMg: 0.82, magnesiumMg: 29 } },
+  { id: 'plant-spread', name: 'Margarine, 80 % fat, stick', aliases: 'margarine, plant butter, vegan butter, baking spread, dairy-free spread', category: 'fat', state: 'processed', from: 'USDA Standard Reference',
+    cup: 227, pourable: true, checks: [['milk', 'some spreads hold whey or buttermilk'], ['soy', 'often soya oil and lecithin']], dietChecks: [['vegan', 'some spreads hold whey, buttermilk or animal vitamin D']], fatForm: 'dispersed',
+    f: [717, 16.5, 0.16, 80.7, 15.2, 0.7, 0, 0, 751, 18, 3, 5, 0], range: { sodiumMg: [300, 900], saturatedFatG: [12, 38] } },
+];
