@@ -64,8 +64,8 @@ export interface Food {
   source: Source;
   /** Per 100 g edible; an absent key is unknown, never zero. */
   per100g: Readonly<Partial<Record<StoredNutrient, number>>>;
-  /** One standard deviation of each value, same unit; absent where the class error of the source applies. */
-  spread: Readonly<Partial<Record<StoredNutrient, number>>>;
+  /** One standard deviation below and above each value, same unit; absent where the class error of the source applies. */
+  spread: Readonly<Partial<Record<StoredNutrient, readonly [below: number, above: number]>>>;
   /** Keys whose 0 is a fact of nature (no cholesterol in a leek) and carries no error. */
   zeroByNature: ReadonlySet<StoredNutrient>;
   /** Grams per 100 g; part of the row check only. */

@@ -2,7 +2,7 @@
 import type { FoodRow } from './row.ts';
 
 export const DAIRY: readonly FoodRow[] = [
-  { id: 'cream-heavy', name: 'Heavy cream, 36 % fat', aliases: 'heavy cream, whipping cream, heavy whipping cream, thickened cream, pouring cream, cream',
+  { id: 'cream-heavy', name: 'Heavy cream, 36 % fat', aliases: 'heavy cream, whipping cream, heavy whipping cream, thickened cream, pouring cream',
     category: 'dairy', state: 'processed', ndb: '01053', cup: 238, pourable: true, contains: ['milk'], dietChecks: [['vegetarian', 'some creams are set with gelatine']],
     f: [340, 57.71, 2.84, 36.08, 23.03, 2.84, 0, 2.92, 27, 95, 66, 58, 113],
     more: { ironMg: 0.1, magnesiumMg: 7, zincMg: 0.24, vitaminARaeUg: 411, vitaminCMg: 0.6, vitaminDUg: 1.6, monoFatG: 9.3, polyFatG: 1.6 } },
@@ -46,7 +46,7 @@ export const DAIRY: readonly FoodRow[] = [
   { id: 'cream-cheese', name: 'Cream cheese', aliases: 'cream cheese, soft cheese, full-fat soft cheese, neufchatel', category: 'dairy', state: 'processed', ndb: '01017',
     cup: 232, pourable: true, contains: ['milk'], each: [['package', 227, 225, 229], ['brick', 227, 225, 229]],
     f: [350, 52.62, 6.15, 34.44, 20.21, 5.52, 0, 3.76, 314, 132, 97, 107, 101] },
-  { id: 'cheddar', name: 'Cheddar cheese', aliases: 'cheddar, cheddar cheese, sharp cheddar, mature cheddar, shredded cheddar, grated cheddar, cheese', category: 'dairy', state: 'processed',
+  { id: 'cheddar', name: 'Cheddar cheese', aliases: 'cheddar, cheddar cheese, sharp cheddar, mature cheddar, shredded cheddar, grated cheddar', category: 'dairy', state: 'processed',
     ndb: '01009', cup: 113, cupVaries: 0.12, contains: ['milk'], dietChecks: [['vegetarian', 'hard cheese may be made with animal rennet']],
     f: [403, 37.02, 22.87, 33.31, 18.87, 3.37, 0, 0.48, 653, 76, 710, 455, 99], more: { magnesiumMg: 27, zincMg: 3.64, vitaminARaeUg: 337, vitaminB12Ug: 1.1 } },
   { id: 'gruyere', name: 'Gruyere cheese', aliases: 'gruyere, gruyère, swiss-style hard cheese', category: 'dairy', state: 'processed', ndb: '01023', cup: 108, cupVaries: 0.12,

@@ -7,7 +7,7 @@ export const FATS_MEATS: readonly FoodRow[] = [
   { ...OIL, id: 'olive-oil', name: 'Olive oil', aliases: 'olive oil, extra virgin olive oil, extra-virgin olive oil, evoo', ndb: '04053', cup: 216, f: [884, 0, 0, 100, 13.81, 0, 0, 0, 2, 1, 1, 0, 0], more: { monoFatG: 72.96, polyFatG: 10.52, vitaminEMg: 14.35, vitaminKUg: 60.2 } },
   { ...OIL, id: 'sunflower-oil', name: 'Sunflower oil', aliases: 'sunflower oil, neutral oil, light oil', ndb: '04506', f: [884, 0, 0, 100, 10.3, 0, 0, 0, 0, 0, 0, 0, 0], more: { monoFatG: 19.5, polyFatG: 65.7, vitaminEMg: 41.08, vitaminKUg: 5.4 } },
   { ...OIL, id: 'rapeseed-oil', name: 'Rapeseed (canola) oil', aliases: 'rapeseed oil, canola oil', ndb: '04582', f: [884, 0, 0, 100, 7.37, 0, 0, 0, 0, 0, 0, 0, 0], more: { monoFatG: 63.28, polyFatG: 28.14, vitaminEMg: 17.46, vitaminKUg: 71.3 } },
-  { ...OIL, id: 'vegetable-oil', name: 'Vegetable oil (soya)', aliases: 'vegetable oil, cooking oil, soybean oil, oil', ndb: '04044', checks: [['soy', 'usually refined soya oil: exempt when refined, ask']], f: [884, 0, 0, 100, 15.65, 0, 0, 0, 0, 0, 0, 0, 0], more: { monoFatG: 22.78, polyFatG: 57.74 } },
+  { ...OIL, id: 'vegetable-oil', name: 'Vegetable oil (soya)', aliases: 'vegetable oil, cooking oil, soybean oil', ndb: '04044', checks: [['soy', 'usually refined soya oil: exempt when refined, ask']], f: [884, 0, 0, 100, 15.65, 0, 0, 0, 0, 0, 0, 0, 0], more: { monoFatG: 22.78, polyFatG: 57.74 } },
   { ...OIL, id: 'coconut-oil', name: 'Coconut oil', aliases: 'coconut oil', ndb: '04047', contains: ['coconut'], f: [892, 0, 0, 99.06, 82.48, 0, 0, 0, 0, 0, 1, 0, 0] },
   { id: 'bacon-raw', name: 'Bacon, streaky, raw', aliases: 'bacon, streaky bacon, smoked bacon, bacon rashers, bacon slices, pancetta, lardons', category: 'meat', state: 'raw', ndb: '10123', origins: ['meat', 'pork'], flags: ['phosphate'],
     each: [['slice', 28, 20, 34], ['rasher', 28, 20, 34], ['strip', 28, 20, 34], ['each', 28, 20, 34]], f: [458, 40.2, 11.6, 45.04, 14.99, 0.66, 0, 0, 833, 208, 6, 188, 68],
@@ -26,5 +26,5 @@ export const FATS_MEATS: readonly FoodRow[] = [
   { id: 'prawns-raw', name: 'Prawns, raw', aliases: 'prawns, shrimp, shrimps, king prawns', category: 'shellfish', state: 'raw', ndb: '15270', origins: ['crustacean'], contains: [['crustacean', 'prawns']], checks: [['sulphite', 'raw prawns are often dipped in sulphite']], flags: ['phosphate'],
     f: [85, 78.45, 20.1, 0.51, 0.101, 0, 0, 0, 119, 264, 64, 214, 161], range: { sodiumMg: [100, 600] } },
   { id: 'anchovies-canned', name: 'Anchovies, canned in oil, drained', aliases: 'anchovies, anchovy, anchovy fillets', category: 'fish', state: 'canned', ndb: '15002', origins: ['fish'], contains: [['fish', 'anchovy']], each: [['fillet', 4, 3, 5], ['each', 4, 3, 5]],
-    f: [210, 50.3, 28.89, 9.71, 2.203, 0, 0, 0, 3668, 544, 232, 252, 85] },
+    f: [210, 50.3, 28.89, 9.71, 2.203, 0, 0, 0, 3668, 544, 232, 252, 85], ash: 11.1 },
 ];

@@ -34,11 +34,11 @@ export const SEASONINGS: readonly FoodRow[] = [
     checks: [['sulphite', 'some mustards carry sulphites'], ['gluten', 'some mustards hold wheat flour'], ['wheat', 'some mustards hold wheat flour']], flags: ['acidic'],
     f: [60, 83.72, 3.74, 3.34, 0.214, 5.83, 4, 0.92, 1104, 152, 63, 108, 0], range: { sodiumMg: [1000, 2400] } },
   { id: 'soy-sauce', name: 'Soy sauce', aliases: 'soy sauce, soya sauce, shoyu', category: 'sauce', state: 'processed', ndb: '16123', cup: 255, pourable: true, contains: [['soy', 'soya beans'], ['wheat', 'fermented wheat'], ['gluten', 'fermented wheat', 'wheat']],
-    dietChecks: [['noAlcohol', 'brewed soy sauce carries a little alcohol']], f: [53, 71.15, 8.14, 0.57, 0.073, 4.93, 0.8, 0.4, 5493, 435, 33, 166, 0] },
+    dietChecks: [['noAlcohol', 'brewed soy sauce carries a little alcohol']], f: [53, 71.15, 8.14, 0.57, 0.073, 4.93, 0.8, 0.4, 5493, 435, 33, 166, 0], ash: 15.2 },
   { id: 'miso', name: 'Miso', aliases: 'miso, miso paste, white miso, red miso', category: 'sauce', state: 'processed', ndb: '16112', cup: 275, pourable: true, contains: [['soy', 'soya beans']], checks: [['gluten', 'barley miso and some others hold gluten grain'], ['wheat', 'some misos hold wheat']],
     dietChecks: [['noAlcohol', 'alcohol is often added to stop the ferment']], f: [198, 43.02, 12.79, 6.01, 1.025, 25.37, 5.4, 6.2, 3728, 210, 57, 159, 0], ash: 12.8, range: { sodiumMg: [2800, 5200] } },
   { id: 'worcestershire-sauce', name: 'Brown anchovy sauce (Worcester type)', aliases: 'worcestershire sauce, worcester sauce', category: 'sauce', state: 'processed', ndb: '06971', cup: 275, pourable: true, contains: [['fish', 'anchovy']], origins: ['plant', 'fish', 'allium'],
     checks: [['gluten', 'malt vinegar in some makes'], ['wheat', 'wheat in some makes'], ['soy', 'soya in some makes'], ['sulphite', 'some makes carry sulphites']], f: [78, 77, 0, 0, 0, 19.46, 0, 10.03, 980, 800, 107, 60, 0], ash: 3.5 },
   { id: 'fish-sauce', name: 'Fish sauce', aliases: 'fish sauce, nam pla', category: 'sauce', state: 'processed', ndb: '06179', cup: 288, pourable: true, contains: [['fish', 'anchovy']], origins: ['fish'],
-    f: [35, 71.07, 5.06, 0.01, 0.003, 3.64, 0, 3.64, 7851, 288, 43, 7, 0] },
+    f: [35, 71.07, 5.06, 0.01, 0.003, 3.64, 0, 3.64, 7851, 288, 43, 7, 0], ash: 20.2 },
 ];

@@ -1,0 +1,47 @@
+/** Checks a body against its schema and its meaning, and says what is wrong, where, and how to mend it. */
+import type { ObjectSchema, ValidationErrorItem } from 'joi';
+import type { Needs } from '../core/swap/needs.ts';
+import { needsFaults } from '../core/swap/needs.ts';
+import { type Recipe, recipeFaults } from '../core/recipe.ts';
+import { Problem, type ProblemCode, type ProblemError, PROBLEMS } from './problems.ts';
+
+const pointer = (path: readonly (string | number)[]): string => path.map((part) => `/${String(part).replaceAll('~', '~0').replaceAll('/', '~1')}`).join('');
+
+function codeOf(type: string): ProblemCode {
+  if (type === 'object.unknown') return 'body.unknownKey';
+  if (type === 'any.required') return 'body.missing';
+  if (type.endsWith('.base') || type === 'alternatives.types' || type === 'number.unsafe') return 'body.wrongType';
+  if (type === 'string.empty' || type === 'array.min' || type === 'object.min') return 'value.empty';
+  if (type === 'any.only') return 'value.notAllowed';
+  if (/\.(max|less|infinity)$/.test(type)) return 'value.tooLarge';
+  return type === 'number.integer' ? 'value.notAllowed' : 'value.tooSmall';
+}
+
+const toError = ({ type, path, message }: ValidationErrorItem): ProblemError => ({ path: pointer(path), code: codeOf(type), message });
+
+function refuse(errors: ProblemError[]): never {
+  const malformed = errors.filter(({ code }) => PROBLEMS[code].status === 400);
+  const shown = malformed.length > 0 ? malformed : errors;
+  const first = shown[0] as ProblemError;
+  throw new Problem(first.code, `${first.path || 'The body'}: ${first.message}`, { errors: shown });
+}
+
+/** The body as the schema wants it. Throws a Problem of 400 for a wrong shape, else of 422 for a wrong value. */
+export function checkBody<T>(schema: ObjectSchema, body: unknown): T {
+  const { error, value } = schema.validate(body, { abortEarly: false, convert: false });
+  if (error) refuse(error.details.map(toError));
+  return value as T;
+}
+
+type KnowsFood = (id: string) => boolean;
+
+/** Throws a 422 Problem when a well-formed recipe cannot be so. `at` is the recipe's place in the body. */
+export function checkRecipe(recipe: Recipe, knowsFood: KnowsFood, at = '/recipe'): void {
+  const faults = recipeFaults(recipe, knowsFood);
+  if (faults.length > 0) refuse(faults.map(({ path, code, message }) => ({ path: `${at}${path}`, code: code as ProblemCode, message })));
+}
+
+export function checkNeeds(needs: Needs, recipe: Recipe, knowsFood: KnowsFood, at = '/needs'): void {
+  const faults = needsFaults(needs, recipe, knowsFood);
+  if (faults.length > 0) refuse(faults.map(({ path, code, message }) => ({ path: `${at}${path}`, code: code as ProblemCode, message })));
+}

@@ -1,0 +1,126 @@
+/**
+ * The allergen board: for each allergen its state in pot, bowl and plate, the lines that decide it and the path from
+ * line to allergen. `contains` is a fact of the food; `check` depends on the make; `mayContain` is a statement on a
+ * package; `absent` only says that no ingredient shows it.
+ */
+import type { Food } from '../food/types.ts';
+import type { Line } from '../recipe.ts';
+import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, SINGLE_TREE_NUTS } from './ids.ts';
+
+export type AllergenState = 'contains' | 'check' | 'mayContain' | 'absent';
+export type Scope = 'pot' | 'bowl' | 'plate';
+
+export interface NutRules {
+  coconutIsTreeNut: boolean;
+  chestnutIsTreeNut: boolean;
+}
+
+export interface Because {
+  lineId: string;
+  path: string[];
+}
+
+export interface FewestChanges {
+  /** Lines to change until the state is clear; null when a line without a food hides what it holds. */
+  count: number | null;
+  lineIds: string[];
+}
+
+export type Scoped<T> = Record<Scope, T>;
+
+export interface AllergenVerdict {
+  id: AllergenId;
+  state: AllergenState;
+  scopes: Scoped<AllergenState>;
+  fewestChanges: Scoped<FewestChanges>;
+  because: Because[];
+}
+
+export interface CountedLine {
+  line: Line;
+  food: Food | null;
+}
+
+interface Finding<S extends string> {
+  lineId: string;
+  scope: Scope;
+  state: S;
+  path: string[];
+  unknown: boolean;
+}
+
+const SCOPE_REACH: Scoped<readonly Scope[]> = { pot: ['pot'], bowl: ['pot', 'bowl'], plate: ['pot', 'bowl', 'plate'] };
+export const SCOPES = ['pot', 'bowl', 'plate'] as const;
+
+export const scopeOf = (line: Line): Scope => (line.stage === 'plate' ? 'plate' : line.stage === 'bowl' ? 'bowl' : 'pot');
+
+/** Which ids a fact about `allergen` speaks for: itself, and tree nuts where it is one under the rules. */
+export function covers(allergen: AllergenId, rules: NutRules): readonly AllergenId[] {
+  const counts = (SINGLE_TREE_NUTS as readonly AllergenId[]).includes(allergen) || (allergen === 'coconut' && rules.coconutIsTreeNut) || (allergen === 'chestnut' && rules.chestnutIsTreeNut);
+  return counts ? [allergen, 'treeNut'] : [allergen];
+}
+
+/** Worst first. */
+const RANK = { contains: 0, check: 1, mayContain: 2, absent: 3 } as const satisfies Record<AllergenState, number>;
+
+type FoodFindings = ReadonlyMap<AllergenId, readonly { state: AllergenState; path: readonly string[] }[]>;
+const foodFindings = new WeakMap<Food, Map<string, FoodFindings>>();
+
+/** What one food says of every allergen it speaks of, by the nut rules. */
+function findingsOfFood(food: Food, rules: NutRules): FoodFindings {
+  const key = `${rules.coconutIsTreeNut}${rules.chestnutIsTreeNut}`;
+  let byRules = foodFindings.get(food);
+  if (!byRules) foodFindings.set(food, (byRules = new Map()));
+  let found = byRules.get(key);
+  if (!found) byRules.set(key, (found = collectFindings(food, rules)));
+  return found;
+}
+
+function collectFindings(food: Food, rules: NutRules): FoodFindings {
+  const found = new Map<AllergenId, { state: AllergenState; path: readonly string[] }[]>();
+  const add = (allergen: AllergenId, state: AllergenState, path: readonly string[]) => {
+    for (const id of covers(allergen, rules)) found.set(id, [...(found.get(id) ?? []), { state, path: [food.name, ...path, ALLERGEN_LABELS[allergen], ...(id === allergen ? [] : [ALLERGEN_LABELS[id]])] }]);
+  };
+  for (const { allergen, via } of food.contains) add(allergen, 'contains', via);
+  for (const { allergen, why } of food.checks) add(allergen, 'check', [why]);
+  for (const { allergen, why } of food.mayContain) add(allergen, 'mayContain', [why]);
+  return found;
+}
+
+export function allergenBoard(lines: readonly CountedLine[], rules: NutRules): AllergenVerdict[] {
+  const findings = new Map<AllergenId, Finding<AllergenState>[]>();
+  const push = (id: AllergenId, finding: Finding<AllergenState>) => {
+    const list = findings.get(id);
+    if (list) list.push(finding);
+    else findings.set(id, [finding]);
+  };
+  for (const { line, food } of lines) {
+    const at = { lineId: line.id, scope: scopeOf(line) };
+    if (!food) {
+      for (const id of ALLERGENS) push(id, { ...at, state: 'check', path: [line.text], unknown: true });
+      continue;
+    }
+    for (const [id, states] of findingsOfFood(food, rules)) {
+      for (const { state, path } of states) push(id, { ...at, state, path: [...path], unknown: false });
+    }
+  }
+  return ALLERGENS.map((id) => ({ id, ...verdict(findings.get(id) ?? [], RANK, 'absent') }));
+}
+
+/** The verdict over findings, for any ladder of states: worst state per scope, what to change, and why. */
+export function verdict<S extends string>(findings: readonly Finding<S>[], rank: Record<S, number>, clear: S): { state: S; scopes: Scoped<S>; fewestChanges: Scoped<FewestChanges>; because: Because[] } {
+  if (findings.length === 0) return { state: clear, scopes: { pot: clear, bowl: clear, plate: clear }, fewestChanges: { pot: NONE, bowl: NONE, plate: NONE }, because: [] };
+  const scopes = {} as Scoped<S>;
+  const fewestChanges = {} as Scoped<FewestChanges>;
+  for (const scope of SCOPES) {
+    const reach = findings.filter((finding) => SCOPE_REACH[scope].includes(finding.scope));
+    scopes[scope] = reach.reduce((worst, { state }) => (rank[state] < rank[worst] ? state : worst), clear);
+    const lineIds = [...new Set(reach.map(({ lineId }) => lineId))];
+    fewestChanges[scope] = { count: reach.some(({ unknown }) => unknown) ? null : lineIds.length, lineIds };
+  }
+  const because = [...findings].sort((a, b) => rank[a.state] - rank[b.state]).map(({ lineId, path }) => ({ lineId, path }));
+  return { state: scopes.bowl, scopes, fewestChanges, because };
+}
+
+const NONE: FewestChanges = { count: 0, lineIds: [] };
+export type { Finding };

@@ -1,0 +1,87 @@
+/**
+ * Diets by origin. A diet fits when no line breaks it and none has to be looked up; a line counts whether it is
+ * eaten, strained out or poured off. Kosher and halal are more than the absence of pork and alcohol: no verdict is given.
+ */
+import type { Food, Origin } from '../food/types.ts';
+import type { AllergenState, CountedLine, Finding, NutRules, Scoped, FewestChanges, Because } from './board.ts';
+import { covers, scopeOf, verdict } from './board.ts';
+import { type AllergenId, DIETS, type DietId } from './ids.ts';
+
+export type DietState = 'fits' | 'check' | 'breaks';
+
+export interface DietVerdict {
+  id: DietId;
+  state: DietState;
+  scopes: Scoped<DietState>;
+  fewestChanges: Scoped<FewestChanges>;
+  because: Because[];
+}
+
+interface DietRule {
+  origins: readonly Origin[];
+  allergens: readonly AllergenId[];
+}
+
+const FLESH = ['meat', 'pork', 'poultry'] as const satisfies readonly Origin[];
+const SEA = ['fish', 'crustacean', 'mollusc'] as const satisfies readonly Origin[];
+
+export const DIET_RULES = {
+  vegan: { origins: [...FLESH, ...SEA, 'dairy', 'egg', 'honey', 'gelatine', 'animalRennet'], allergens: ['milk', 'egg', ...SEA] },
+  vegetarian: { origins: [...FLESH, ...SEA, 'gelatine', 'animalRennet'], allergens: [...SEA] },
+  dairyFree: { origins: ['dairy'], allergens: ['milk'] },
+  glutenFree: { origins: [], allergens: ['gluten', 'wheat'] },
+  nutFree: { origins: [], allergens: ['treeNut', 'peanut'] },
+  noPork: { origins: ['pork'], allergens: [] },
+  noAlcohol: { origins: ['alcohol'], allergens: [] },
+  noFish: { origins: [...SEA], allergens: [...SEA] },
+  noMeat: { origins: [...FLESH], allergens: [] },
+  noOnionGarlic: { origins: ['allium'], allergens: [] },
+} as const satisfies Record<DietId, DietRule>;
+
+const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
+  plant: 'a plant', dairy: 'milk', egg: 'egg', meat: 'meat', pork: 'pork', poultry: 'poultry', fish: 'fish', crustacean: 'crustaceans', mollusc: 'molluscs', honey: 'honey',
+  gelatine: 'gelatine', animalRennet: 'animal rennet', alcohol: 'alcohol', allium: 'onion family', mineral: 'a mineral',
+};
+
+const RANK = { breaks: 0, check: 1, fits: 2 } as const satisfies Record<DietState, number>;
+const FROM_ALLERGEN: Readonly<Record<Exclude<AllergenState, 'absent'>, DietState>> = { contains: 'breaks', check: 'check', mayContain: 'check' };
+
+type DietFinding = { state: DietState; path: readonly string[] };
+const foodDiets = new WeakMap<Food, Map<string, ReadonlyMap<DietId, readonly DietFinding[]>>>();
+
+/** What one food says of every diet, by the nut rules. Diets it says nothing of are left out. */
+export function dietsOfFood(food: Food, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
+  const key = `${rules.coconutIsTreeNut}${rules.chestnutIsTreeNut}`;
+  let byRules = foodDiets.get(food);
+  if (!byRules) foodDiets.set(food, (byRules = new Map()));
+  let found = byRules.get(key);
+  if (!found) byRules.set(key, (found = collect(food, rules)));
+  return found;
+}
+
+function collect(food: Food, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
+  const found = new Map<DietId, DietFinding[]>();
+  for (const diet of DIETS) {
+    const rule: DietRule = DIET_RULES[diet];
+    const findings: DietFinding[] = food.origins.filter((origin) => rule.origins.includes(origin)).map((origin) => ({ state: 'breaks', path: [food.name, ORIGIN_WORDS[origin]] }));
+    const touches = (allergen: AllergenId) => covers(allergen, rules).some((id) => rule.allergens.includes(id));
+    for (const { allergen, via } of food.contains) if (touches(allergen) && findings.length === 0) findings.push({ state: FROM_ALLERGEN.contains, path: [food.name, ...via, allergen] });
+    for (const { allergen, why } of food.checks) if (touches(allergen)) findings.push({ state: 'check', path: [food.name, why] });
+    for (const { allergen, why } of food.mayContain) if (touches(allergen)) findings.push({ state: 'check', path: [food.name, why] });
+    for (const check of food.dietChecks) if (check.diet === diet) findings.push({ state: 'check', path: [food.name, check.why] });
+    if (findings.length > 0) found.set(diet, findings);
+  }
+  return found;
+}
+
+export function dietVerdicts(lines: readonly CountedLine[], rules: NutRules): DietVerdict[] {
+  return DIETS.map((id) => {
+    const findings: Finding<DietState>[] = [];
+    for (const { line, food } of lines) {
+      const at = { lineId: line.id, scope: scopeOf(line) };
+      if (!food) findings.push({ ...at, state: 'check', path: [line.text], unknown: true });
+      else for (const { state, path } of dietsOfFood(food, rules).get(id) ?? []) findings.push({ ...at, state, path: [...path], unknown: false });
+    }
+    return { id, ...verdict(findings, RANK, 'fits') };
+  });
+}

@@ -1,0 +1,277 @@
+/**
+ * One soup analysed: what a bowl holds and how surely, what hides in it, how thick it is, what to be careful of.
+ * The recipe must be free of faults (recipe.ts); the shelf gives the foods. Pure: same recipe, same analysis.
+ */
+import { allergenBoard, type AllergenVerdict, type CountedLine, type NutRules } from './allergen/board.ts';
+import { dietVerdicts, type DietVerdict } from './allergen/diets.ts';
+import type { AllergenId } from './allergen/ids.ts';
+import type { Figures } from './food/figures.ts';
+import { figuresAfter } from './food/figures.ts';
+import type { Shelf } from './food/shelf.ts';
+import type { Food, SourceKind } from './food/types.ts';
+import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient } from './nutrient.ts';
+import { notesFor, type Note } from './notes/rules.ts';
+import { type Declared, declaredFigures } from './nutrition/declared.ts';
+import { evaporation, heatOfLine } from './nutrition/heat.ts';
+import { type KernelLine, type Sums, sumLines, Z95 } from './nutrition/kernel.ts';
+import { type Bowl, mlPer100g, type PotContents, resolveBowl } from './nutrition/pot.ts';
+import { type Regime, type RegimeId, REGIMES } from './nutrition/regime.ts';
+import { type Stay, stayOf } from './nutrition/stay.ts';
+import { countedLines, type Line, type Recipe } from './recipe.ts';
+import { type Body, blendedShare, bodyMlPerGram, bodyOf, releasedShare } from './texture/body.ts';
+
+export interface NutrientFigure {
+  value: number;
+  low: number;
+  high: number;
+  /** True when something in the soup is unknown: the value is a lower bound. */
+  atLeast: boolean;
+  missing: { lineId: string; foodId: string | null }[];
+}
+export type NutrientFigures = Record<Nutrient, NutrientFigure>;
+
+export interface Provenance {
+  measured: number;
+  recalled: number;
+  label: number;
+  imported: number;
+  unknownGramsShare: number;
+}
+
+export interface Claim {
+  id: string;
+  regime: RegimeId;
+  supported: 'yes' | 'no' | 'cannotTell';
+  figure: number;
+  limit: number;
+  source: string;
+}
+
+export interface ChoiceResult {
+  choiceOf: string;
+  lineId: string;
+  perServing: NutrientFigures;
+  allergens: { id: AllergenId; state: AllergenVerdict['state'] }[];
+}
+
+export interface Analysis {
+  regime: RegimeId;
+  servings: number;
+  servingGrams: number;
+  servingMl: number;
+  potGrams: number;
+  potMl: number;
+  evaporatedGrams: number;
+  batchGrams: number;
+  batch: NutrientFigures;
+  perServing: NutrientFigures;
+  per100g: NutrientFigures;
+  /** Bread and sides of one bowl, outside its figures. */
+  plate?: NutrientFigures;
+  declared: Declared;
+  claims: Claim[];
+  allergens: AllergenVerdict[];
+  diets: DietVerdict[];
+  body: Body;
+  saltPercent: number;
+  provenance: Provenance;
+  choices?: ChoiceResult[];
+  notes: Note[];
+}
+
+export interface AnalyseOptions {
+  regime?: RegimeId | undefined;
+  coconutIsTreeNut?: boolean | undefined;
+  chestnutIsTreeNut?: boolean | undefined;
+}
+
+/** A counted line with what the calculation needs of it. */
+export interface Entry {
+  line: Line;
+  food: Food | null;
+  figures: Figures | null;
+  stay: Stay | null;
+}
+
+export function analyse(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): Analysis {
+  const analysis = analyseChosen(recipe, options, shelf);
+  const choices = alternatives(recipe).map(({ choiceOf, lineId, recipe: other }): ChoiceResult => {
+    const { perServing, allergens } = analyseChosen(other, options, shelf);
+    return { choiceOf, lineId, perServing, allergens: allergens.map(({ id, state }) => ({ id, state })) };
+  });
+  return choices.length > 0 ? { ...analysis, choices } : analysis;
+}
+
+/** The recipe once for every alternative of every choice, the others as chosen. */
+function alternatives(recipe: Recipe): { choiceOf: string; lineId: string; recipe: Recipe }[] {
+  return recipe.lines.filter((line) => line.choiceOf !== undefined).map((line) => ({
+    choiceOf: line.choiceOf as string, lineId: line.id,
+    recipe: { ...recipe, lines: recipe.lines.map((other) => (other.choiceOf === line.choiceOf ? { ...other, chosen: other.id === line.id } : other)) },
+  }));
+}
+
+function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): Analysis {
+  const regime = REGIMES[options.regime ?? 'us'];
+  const rules: NutRules = { coconutIsTreeNut: options.coconutIsTreeNut ?? false, chestnutIsTreeNut: options.chestnutIsTreeNut ?? false };
+  const entries = entriesOf(recipe, regime, shelf);
+  const counted: CountedLine[] = entries;
+  const bowl = resolveBowl(recipe, contentsOf(entries), evaporation(recipe, waterOf(entries)));
+
+  const eaten = entries.filter(({ line }) => line.stage !== 'plate');
+  const sums = sumLines(kernelLines(eaten, bowl, recipe), bowl.error);
+  const missing = missingOf(eaten);
+  const perServing = shape(sums, missing, 1);
+  const per100g = shape(sums, missing, bowl.servingGrams > 0 ? 100 / bowl.servingGrams : 0);
+  const plate = plateOf(entries, bowl, recipe);
+
+  return {
+    regime: regime.id, servings: bowl.servings, servingGrams: bowl.servingGrams, servingMl: bowl.servingMl, potGrams: bowl.potGrams, potMl: bowl.potMl,
+    evaporatedGrams: bowl.evaporatedGrams, batchGrams: bowl.batchGrams,
+    batch: shape(sums, missing, bowl.servings), perServing, per100g, ...(plate ? { plate } : {}),
+    declared: declaredFigures(regime.id, (key) => perServing[key], (key) => per100g[key]), claims: [],
+    allergens: allergenBoard(counted, rules), diets: dietVerdicts(counted, rules),
+    body: bodyOfPot(recipe, entries, bowl.potMl), saltPercent: bowl.servingGrams > 0 ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
+    provenance: provenanceOf(eaten, bowl),
+    notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, declares: regime.declares !== null, vitaminKUg: perServing.vitaminKUg.value }),
+  };
+}
+
+/** Counted lines with their food, their figures after cooking, and what stays of them. */
+export function entriesOf(recipe: Recipe, regime: Regime, shelf: Shelf): Entry[] {
+  return countedLines(recipe).map((line) => {
+    const food = line.foodId === null ? null : (shelf.food(line.foodId) ?? null);
+    if (!food) return { line, food: null, figures: null, stay: null };
+    const stay = stayOf(line, food, heatOfLine(recipe, line.id, line.stage));
+    return { line, food, figures: figuresWithStay(shelf.figures(food, regime), stay, regime), stay };
+  });
+}
+
+const cooked = new WeakMap<Figures, Map<Stay, Figures>>();
+
+function figuresWithStay(figures: Figures, stay: Stay, regime: Regime): Figures {
+  let byStay = cooked.get(figures);
+  if (!byStay) cooked.set(figures, (byStay = new Map()));
+  let after = byStay.get(stay);
+  if (!after) byStay.set(stay, (after = figuresAfter(figures, stay.nutrients, regime)));
+  return after;
+}
+
+function contentsOf(entries: readonly Entry[]): PotContents {
+  const contents: PotContents = { grams: 0, ml: 0, toppingGramsPerBowl: 0, toppingMlPerBowl: 0, toppingGramsShared: 0, toppingMlShared: 0 };
+  for (const { line, food, stay } of entries) {
+    if (line.stage === 'plate' || !line.grams) continue;
+    const grams = line.grams.best * (stay ? stay.grams : unmatchedShare(line));
+    const ml = (grams * (food ? mlPer100g(food) : 100)) / 100;
+    if (line.stage !== 'bowl') {
+      contents.grams += grams;
+      contents.ml += ml;
+    } else if (line.perBowl) {
+      contents.toppingGramsPerBowl += grams;
+      contents.toppingMlPerBowl += ml;
+    } else {
+      contents.toppingGramsShared += grams;
+      contents.toppingMlShared += ml;
+    }
+  }
+  return contents;
+}
+
+/** A line without a food still weighs something, unless it is taken out or strained off. */
+const unmatchedShare = ({ eaten, eatenShare }: Line): number => (eaten === 'removed' || eaten === 'strained' ? 0 : eaten === undefined || eaten === 'all' ? (eatenShare ?? 1) : 1);
+
+const WATER = NUTRIENT_INDEX.waterG;
+
+function waterOf(entries: readonly Entry[]): number {
+  return entries.reduce((sum, { line, figures }) => (line.stage === 'bowl' || line.stage === 'plate' || !figures || !line.grams ? sum : sum + (line.grams.best * (figures.value[WATER] as number)) / 100), 0);
+}
+
+function kernelLines(entries: readonly Entry[], bowl: Bowl, recipe: Recipe): KernelLine[] {
+  const foodNumbers = new Map<Food, number>();
+  const parentNumbers = new Map<string, number>();
+  const numberOf = <K>(map: Map<K, number>, key: K): number => {
+    if (!map.has(key)) map.set(key, map.size);
+    return map.get(key) as number;
+  };
+  const lines: KernelLine[] = [];
+  for (const { line, food, figures } of entries) {
+    if (!food || !figures || !line.grams) continue;
+    const share = line.perBowl ? 1 : 1 / bowl.servings;
+    const { best, low, high } = line.grams;
+    lines.push({
+      figures, food: numberOf(foodNumbers, food), grams: best * share, below: ((best - low) / Z95) * share, above: ((high - best) / Z95) * share,
+      parent: line.partOf !== undefined && recipe.lines.some(({ id }) => id === line.partOf) ? numberOf(parentNumbers, line.partOf) : -1,
+    });
+  }
+  return lines;
+}
+
+type Missing = Map<Nutrient, { lineId: string; foodId: string | null }[]>;
+
+/** Which lines leave which nutrient open. A line taken out leaves nothing open. */
+function missingOf(entries: readonly Entry[]): Missing {
+  const missing: Missing = new Map();
+  const add = (key: Nutrient, line: Line) => {
+    const list = missing.get(key);
+    const entry = { lineId: line.id, foodId: line.foodId };
+    if (list) list.push(entry);
+    else missing.set(key, [entry]);
+  };
+  for (const { line, figures } of entries) {
+    if (line.eaten === 'removed') continue;
+    if (!figures || !line.grams) for (const key of NUTRIENTS) add(key, line);
+    else if (line.grams.high > 0) for (const key of figures.unknown) add(key, line);
+  }
+  return missing;
+}
+
+const NOTHING_MISSING: { lineId: string; foodId: string | null }[] = [];
+
+function shape({ value, low, high }: Sums, missing: Missing, factor: number): NutrientFigures {
+  const figures = {} as NutrientFigures;
+  for (let at = 0; at < NUTRIENTS.length; at += 1) {
+    const key = NUTRIENTS[at] as Nutrient;
+    const open = missing.get(key);
+    figures[key] = { value: (value[at] as number) * factor, low: (low[at] as number) * factor, high: (high[at] as number) * factor, atLeast: open !== undefined, missing: open ?? NOTHING_MISSING };
+  }
+  return figures;
+}
+
+function plateOf(entries: readonly Entry[], bowl: Bowl, recipe: Recipe): NutrientFigures | null {
+  const sides = entries.filter(({ line }) => line.stage === 'plate');
+  return sides.length > 0 ? shape(sumLines(kernelLines(sides, bowl, recipe)), missingOf(sides), 1) : null;
+}
+
+/** Swollen millilitres of the pot's lines; toppings do not thicken the pot. */
+export function bodyMlOf(recipe: Recipe, entries: readonly Entry[]): number {
+  const blended = blendedShare(recipe);
+  return entries.reduce((sum, { line, food, stay }) => {
+    if (!food || !stay || !line.grams || line.stage === 'bowl' || line.stage === 'plate') return sum;
+    return sum + line.grams.best * stay.grams * bodyMlPerGram(food) * releasedShare(food, blended);
+  }, 0);
+}
+
+const bodyOfPot = (recipe: Recipe, entries: readonly Entry[], potMl: number): Body => bodyOf(bodyMlOf(recipe, entries), potMl);
+
+const ENERGY = NUTRIENT_INDEX.energyKcal;
+
+/** Shares of the known energy by kind of source; by weight where there is no energy to share. */
+function provenanceOf(entries: readonly Entry[], bowl: Bowl): Provenance {
+  const energy: Record<SourceKind, number> = { measured: 0, recalled: 0, label: 0, imported: 0 };
+  const grams: Record<SourceKind, number> = { measured: 0, recalled: 0, label: 0, imported: 0 };
+  let unknownGrams = 0;
+  let allGrams = 0;
+  for (const { line, food, figures } of entries) {
+    if (!line.grams || line.eaten === 'removed') continue;
+    const m = line.grams.best * (line.perBowl ? bowl.servings : 1);
+    allGrams += m;
+    if (!food || !figures) unknownGrams += m;
+    else {
+      energy[food.source.kind] += (m * (figures.value[ENERGY] as number)) / 100;
+      grams[food.source.kind] += m;
+    }
+  }
+  const total = (of: Record<SourceKind, number>) => of.measured + of.recalled + of.label + of.imported;
+  const by = total(energy) > 0 ? energy : grams;
+  const whole = total(by) || 1;
+  return { measured: by.measured / whole, recalled: by.recalled / whole, label: by.label / whole, imported: by.imported / whole, unknownGramsShare: allGrams > 0 ? unknownGrams / allGrams : entries.length > 0 ? 1 : 0 };
+}

@@ -1,0 +1,71 @@
+/**
+ * A food's figures as the calculation wants them: dense arrays by NUTRIENT_INDEX, per 100 g, with standard deviations,
+ * and with the derived nutrients (energy, available carbohydrate, salt) of one regime.
+ */
+import { NUTRIENT_COUNT, NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from '../nutrient.ts';
+import type { Regime } from '../nutrition/regime.ts';
+import { classError } from './errors.ts';
+import type { Food } from './types.ts';
+
+export interface Figures {
+  /** What is known; 0 where nothing is, see `unknown`. A derived figure with an unknown part is a lower bound. */
+  value: Float64Array;
+  /** Standard deviations below and above. */
+  below: Float64Array;
+  above: Float64Array;
+  /** Nutrients whose value is only a lower bound, in the order of NUTRIENTS. */
+  unknown: readonly Nutrient[];
+}
+
+type Parts = readonly (readonly [Nutrient, number])[];
+const AVAILABLE: Parts = [['carbohydrateG', 1], ['fibreG', -1]];
+// Salt is sodium x 2.5 (Regulation (EU) No 1169/2011, Annex I): mg to g.
+const SALT: Parts = [['sodiumMg', 0.0025]];
+
+/** The figures of a food as its row stands. */
+export function figuresOf(food: Food, regime: Regime): Figures {
+  const figures = { value: new Float64Array(NUTRIENT_COUNT), below: new Float64Array(NUTRIENT_COUNT), above: new Float64Array(NUTRIENT_COUNT) };
+  const unknown = new Set<Nutrient>(NUTRIENTS);
+  for (const [key, value] of Object.entries(food.per100g) as [StoredNutrient, number][]) {
+    const at = NUTRIENT_INDEX[key];
+    unknown.delete(key);
+    figures.value[at] = value;
+    if (food.zeroByNature.has(key)) continue;
+    const error = classError(food.source.kind, key, value);
+    const [below, above] = food.spread[key] ?? [error, error];
+    figures.below[at] = below;
+    figures.above[at] = above;
+  }
+  derive(figures, unknown, regime);
+  return { ...figures, unknown: NUTRIENTS.filter((key) => unknown.has(key)) };
+}
+
+/** The figures of 100 g that went in, after each nutrient kept only its share; derived nutrients follow their parts. */
+export function figuresAfter(figures: Figures, shares: Float64Array, regime: Regime): Figures {
+  const scaled = {
+    value: figures.value.map((x, at) => x * (shares[at] as number)),
+    below: figures.below.map((x, at) => x * (shares[at] as number)),
+    above: figures.above.map((x, at) => x * (shares[at] as number)),
+  };
+  const unknown = new Set(figures.unknown);
+  derive(scaled, unknown, regime);
+  return { ...scaled, unknown: figures.unknown };
+}
+
+function derive(figures: Omit<Figures, 'unknown'>, unknown: Set<Nutrient>, regime: Regime): void {
+  const put = (into: Nutrient, parts: Parts) => {
+    const at = NUTRIENT_INDEX[into];
+    figures.value[at] = Math.max(0, parts.reduce((sum, [key, factor]) => sum + factor * (figures.value[NUTRIENT_INDEX[key]] as number), 0));
+    for (const side of ['below', 'above'] as const) {
+      figures[side][at] = Math.sqrt(parts.reduce((sum, [key, factor]) => sum + (factor * (figures[side][NUTRIENT_INDEX[key]] as number)) ** 2, 0));
+    }
+    if (parts.some(([key]) => unknown.has(key))) unknown.add(into);
+    else unknown.delete(into);
+  };
+  put('availableCarbohydrateG', AVAILABLE);
+  // A carbohydrate less an unknown fibre is no lower bound: nothing is known of the difference.
+  if (unknown.has('availableCarbohydrateG')) figures.value[NUTRIENT_INDEX.availableCarbohydrateG] = 0;
+  put('saltG', SALT);
+  put('energyKcal', regime.energy.kcal);
+  put('energyKj', regime.energy.kj);
+}

@@ -1,0 +1,39 @@
+/** Search over the shelf by what people type: names and the words they use for foods, forgiving a slip. */
+import MiniSearch from 'minisearch';
+import type { Shelf } from './shelf.ts';
+import type { Food } from './types.ts';
+
+export interface FoodHit {
+  food: Food;
+  /** Higher is better; compares hits of one query only. */
+  score: number;
+}
+
+/** A recalled kitchen row is what people mean more often than a row of the open table. */
+const KITCHEN_ROW = 1.5;
+const EXACT_NAME = 5;
+
+const indexes = new WeakMap<Shelf, MiniSearch<{ id: string; name: string; aliases: string }>>();
+
+function indexOf(shelf: Shelf): MiniSearch<{ id: string; name: string; aliases: string }> {
+  let index = indexes.get(shelf);
+  if (!index) {
+    index = new MiniSearch({ fields: ['name', 'aliases'], searchOptions: { boost: { name: 2 }, prefix: true, fuzzy: (term) => (term.length > 3 ? 0.2 : false) } });
+    index.addAll(shelf.foods.map(({ id, name, aliases }) => ({ id, name, aliases: aliases.join(' | ') })));
+    indexes.set(shelf, index);
+  }
+  return index;
+}
+
+/** Best first, then by id. An empty query lists the shelf by id. */
+export function searchFoods(shelf: Shelf, query: string, limit: number): FoodHit[] {
+  const text = query.trim().toLowerCase();
+  const byScoreThenId = (a: FoodHit, b: FoodHit) => b.score - a.score || (a.food.id < b.food.id ? -1 : 1);
+  if (text === '') return shelf.foods.map((food) => ({ food, score: 0 })).sort(byScoreThenId).slice(0, limit);
+  const hits = indexOf(shelf).search(text).map(({ id, score }) => {
+    const food = shelf.food(id as string) as Food;
+    const exact = food.name.toLowerCase() === text || food.aliases.includes(text);
+    return { food, score: score * (food.source.kind === 'recalled' ? KITCHEN_ROW : 1) * (exact ? EXACT_NAME : 1) };
+  });
+  return hits.sort(byScoreThenId).slice(0, limit);
+}

@@ -1,0 +1,108 @@
+/**
+ * The shelf: every food the kitchen knows, by id, with its figures laid out in dense arrays for the calculation.
+ * A regime decides energy factors, so there is one layout per regime, made when first asked for.
+ */
+import type { StoredNutrient } from '../nutrient.ts';
+import type { Regime } from '../nutrition/regime.ts';
+import { CURATED_ROWS } from './data/index.ts';
+import { LIMITED, type FoodRow } from './data/row.ts';
+import { type Figures, figuresOf } from './figures.ts';
+import { openTableFoods } from './openTable.ts';
+import type { Category, Food, Origin, Portion } from './types.ts';
+
+const US_CUP_ML = 236.588;
+const Z95 = 1.96;
+/** Measures filled with something pourable: best to low and high (common practice, science of kitchens: +-5 %). */
+const POURABLE_VARIES = 0.05;
+
+export interface Shelf {
+  foods: readonly Food[];
+  food(id: string): Food | undefined;
+  figures(food: Food, regime: Regime): Figures;
+}
+
+const PLANT_CATEGORIES = new Set<Category>([
+  'plant-cream', 'pulse', 'nut-seed', 'starch', 'grain', 'root', 'vegetable', 'leaf', 'allium', 'mushroom', 'fruit', 'herb', 'spice', 'sweetener', 'acid',
+]);
+const WHOLE_CATEGORIES = new Set<Category>([
+  'pulse', 'nut-seed', 'grain', 'starch', 'root', 'vegetable', 'leaf', 'allium', 'mushroom', 'fruit', 'herb', 'spice', 'egg', 'poultry', 'fish', 'shellfish', 'water', 'acid', 'fat',
+]);
+
+function defaultOrigins(row: FoodRow): readonly Origin[] {
+  if (row.origins) return row.origins;
+  if (row.category === 'dairy') return ['dairy'];
+  return row.category === 'egg' ? ['egg'] : ['plant'];
+}
+
+/** Nutrients that cannot be in a recalled food, so that 0 is a fact and not a gap. */
+function naturalZeros(row: FoodRow, origins: readonly Origin[]): StoredNutrient[] {
+  const zeros: StoredNutrient[] = row.alcohol === undefined ? ['alcoholG'] : [];
+  const plant = origins.every((origin) => origin === 'plant' || origin === 'allium' || origin === 'mineral' || origin === 'alcohol');
+  if (plant) zeros.push('cholesterolMg');
+  if (plant && !row.flags?.includes('fortified')) zeros.push('vitaminB12Ug');
+  if (plant && PLANT_CATEGORIES.has(row.category) && (row.state === 'raw' || row.state === 'dry')) zeros.push('transFatG');
+  if (!plant && !origins.includes('plant') && row.f[6] === 0) zeros.push('fibreG');
+  if (WHOLE_CATEGORIES.has(row.category) || row.category === 'dairy' || row.category === 'salt') zeros.push('addedSugarsG');
+  if (row.category === 'fat' || row.category === 'salt' || row.category === 'water') zeros.push('starchG');
+  if (row.category === 'dairy') zeros.push('starchG');
+  return zeros.filter((key) => row.more?.[key] === undefined);
+}
+
+function portionsOf(row: FoodRow): Portion[] {
+  const source = 'common practice, no source';
+  const each = row.each?.map(([measure, grams, low, high]) => ({ measure, grams, low, high, source })) ?? [];
+  if (row.cup === undefined) return each;
+  const varies = row.cupVaries ?? POURABLE_VARIES;
+  return [{ measure: 'cup', grams: row.cup, low: row.cup * (1 - varies), high: row.cup * (1 + varies), source: row.ndb ? `USDA SR ${row.ndb}, from memory` : source }, ...each];
+}
+
+function curatedFood(row: FoodRow): Food {
+  const origins = defaultOrigins(row);
+  const zeroByNature = new Set(naturalZeros(row, origins));
+  const per100g: Partial<Record<StoredNutrient, number>> = { ...row.more };
+  const spread: Partial<Record<StoredNutrient, readonly [number, number]>> = {};
+  LIMITED.forEach((key, index) => {
+    const value = row.f[index + 1];
+    if (typeof value === 'number') per100g[key] = value;
+  });
+  if (row.alcohol !== undefined) per100g.alcoholG = row.alcohol;
+  for (const key of zeroByNature) per100g[key] = 0;
+  for (const [key, [low, high]] of Object.entries(row.range ?? {}) as [StoredNutrient, readonly [number, number]][]) {
+    const value = per100g[key] ?? (low + high) / 2;
+    spread[key] = [(value - low) / Z95, (high - value) / Z95];
+  }
+  return {
+    id: row.id, name: row.name, aliases: row.aliases.split(', '), category: row.category, state: row.state,
+    source: { kind: 'recalled', ref: row.ndb ? `USDA SR ${row.ndb}, from memory` : `${row.from}, from memory` },
+    per100g, spread, zeroByNature, tableKcal: row.f[0], ...(row.ash === undefined ? {} : { ashG: row.ash }),
+    ...(row.cup !== undefined && row.pourable ? { densityGPerMl: row.cup / US_CUP_ML } : {}), edibleShare: row.edible ?? 1, portions: portionsOf(row),
+    contains: row.contains?.map((entry) => (typeof entry === 'string' ? { allergen: entry, via: [] } : { allergen: entry[0], via: entry.slice(1) as string[] })) ?? [],
+    checks: row.checks?.map(([allergen, why]) => ({ allergen, why })) ?? [], mayContain: row.may?.map(([allergen, why]) => ({ allergen, why })) ?? [],
+    origins, dietChecks: row.dietChecks?.map(([diet, why]) => ({ diet, why })) ?? [], flags: row.flags ?? [],
+    starchKind: row.starchKind ?? 'blended', fatForm: row.fatForm ?? (row.category === 'fat' ? 'free' : 'dispersed'),
+  };
+}
+
+/** A shelf over the given foods. Throws a RangeError when two foods share an id. */
+export function makeShelf(foods: readonly Food[]): Shelf {
+  const byId = new Map<string, Food>();
+  for (const food of foods) {
+    if (byId.has(food.id)) throw new RangeError(`food id ${food.id} stands on the shelf twice`);
+    byId.set(food.id, food);
+  }
+  const layouts = new Map<string, Map<Food, Figures>>();
+  return {
+    foods,
+    food: (id) => byId.get(id),
+    figures(food, regime) {
+      let layout = layouts.get(regime.id);
+      if (!layout) layouts.set(regime.id, (layout = new Map()));
+      let figures = layout.get(food);
+      if (!figures) layout.set(food, (figures = figuresOf(food, regime)));
+      return figures;
+    },
+  };
+}
+
+/** Curated rows first, then the open table. */
+export const SHELF: Shelf = makeShelf([...CURATED_ROWS.map(curatedFood), ...openTableFoods()]);

@@ -1,0 +1,61 @@
+/**
+ * Units of kitchens. Inside the core everything is grams and millilitres.
+ * US customary from NIST Handbook 44, Appendix C; imperial likewise; metric kitchen and Australian spoons by custom.
+ */
+
+export const SYSTEMS = ['us', 'metric', 'imperial', 'au'] as const;
+export type System = (typeof SYSTEMS)[number];
+
+export const GRAMS_PER_OUNCE = 28.3495;
+export const GRAMS_PER_POUND = 453.592;
+export const US_CUP_ML = 236.588;
+export const US_FLUID_OUNCE_ML = 29.5735;
+
+type PerSystem = Readonly<Record<System, number>>;
+const same = (x: number): PerSystem => ({ us: x, metric: x, imperial: x, au: x });
+
+export type Unit =
+  | { kind: 'mass'; name: string; grams: number }
+  | { kind: 'volume'; name: string; ml: PerSystem }
+  | { kind: 'count'; name: string };
+
+const mass = (name: string, grams: number): Unit => ({ kind: 'mass', name, grams });
+const volume = (name: string, ml: PerSystem): Unit => ({ kind: 'volume', name, ml });
+const count = (name: string): Unit => ({ kind: 'count', name });
+
+const OUNCE = mass('ounce', GRAMS_PER_OUNCE);
+const TEASPOON = volume('teaspoon', { us: 4.92892, metric: 5, imperial: 5, au: 5 });
+const TABLESPOON = volume('tablespoon', { us: 14.7868, metric: 15, imperial: 15, au: 20 });
+const FLUID_OUNCE = volume('fluid ounce', { us: US_FLUID_OUNCE_ML, metric: 28.4131, imperial: 28.4131, au: 28.4131 });
+const CUP = volume('cup', { us: US_CUP_ML, metric: 250, imperial: 250, au: 250 });
+const PINT = volume('pint', { us: 473.176, metric: 568.261, imperial: 568.261, au: 568.261 });
+const QUART = volume('quart', { us: 946.353, metric: 1136.52, imperial: 1136.52, au: 1136.52 });
+const GALLON = volume('gallon', { us: 3785.41, metric: 4546.09, imperial: 4546.09, au: 4546.09 });
+const MILLILITRE = volume('ml', same(1));
+const CENTILITRE = volume('cl', same(10));
+const DECILITRE = volume('dl', same(100));
+const LITRE = volume('litre', same(1000));
+
+const WRITTEN: readonly (readonly [Unit, string])[] = [
+  [mass('g', 1), 'g gr gram grams gramme grammes'], [mass('kg', 1000), 'kg kilo kilos kilogram kilograms'], [mass('mg', 0.001), 'mg'],
+  [OUNCE, 'oz ounce ounces oz.'], [mass('pound', GRAMS_PER_POUND), 'lb lbs lb. lbs. pound pounds'],
+  [TEASPOON, 'tsp tsp. tsps teaspoon teaspoons t'], [TABLESPOON, 'tbsp tbsp. tbsps tbs tablespoon tablespoons T'], [CUP, 'cup cups c'],
+  [FLUID_OUNCE, 'floz fl.oz'], [PINT, 'pint pints pt'], [QUART, 'quart quarts qt qts'], [GALLON, 'gallon gallons gal'],
+  [MILLILITRE, 'ml ml. millilitre millilitres milliliter milliliters'], [CENTILITRE, 'cl'], [DECILITRE, 'dl'], [LITRE, 'l L litre litres liter liters'],
+  [count('can'), 'can cans tin tins'], [count('carton'), 'carton cartons box boxes'], [count('package'), 'package packages packet packets pack packs pkg'], [count('jar'), 'jar jars'], [count('bag'), 'bag bags'],
+  [count('tub'), 'tub tubs'], [count('clove'), 'clove cloves'], [count('stalk'), 'stalk stalks'], [count('stick'), 'stick sticks'], [count('rib'), 'rib ribs'], [count('sprig'), 'sprig sprigs'],
+  [count('leaf'), 'leaf leaves'], [count('bunch'), 'bunch bunches'], [count('head'), 'head heads'], [count('bulb'), 'bulb bulbs'], [count('slice'), 'slice slices'], [count('rasher'), 'rasher rashers'],
+  [count('strip'), 'strip strips'], [count('fillet'), 'fillet fillets filet filets'], [count('handful'), 'handful handfuls'], [count('pinch'), 'pinch pinches dash'], [count('knob'), 'knob knobs'],
+  [count('cube'), 'cube cubes'], [count('piece'), 'piece pieces'], [count('inch'), 'inch inches'], [count('spear'), 'spear spears'], [count('ear'), 'ear ears'], [count('cob'), 'cob cobs'],
+  [count('squeeze'), 'squeeze'], [count('grind'), 'grind grinds'], [count('grating'), 'grating gratings'], [count('block'), 'block blocks'], [count('brick'), 'brick bricks'], [count('thumb'), 'thumb thumbs'],
+];
+
+const BY_WORD = new Map<string, Unit>(WRITTEN.flatMap(([unit, words]) => words.split(' ').map((word) => [word, unit] as const)));
+
+/** The unit a written word stands for; 'T' and 't' differ. */
+export const unitOf = (word: string): Unit | undefined => BY_WORD.get(word) ?? BY_WORD.get(word.toLowerCase());
+
+export const SIZES = ['small', 'medium', 'large'] as const;
+export type Size = (typeof SIZES)[number];
+
+export const CONTAINERS: ReadonlySet<string> = new Set(['can', 'carton', 'package', 'jar', 'bag', 'tub']);

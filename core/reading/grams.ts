@@ -1,0 +1,113 @@
+/**
+ * Edible grams of a line: what the written amount of this food weighs as it enters the pot, low to high.
+ *
+ * Weighed +-1 %; spoons and cups of pourable foods +-10 %, of others as the food's own portion varies; counts by the
+ * portion. Weights of food that is trimmed after weighing are as bought, times the edible share (common practice: what
+ * stands after the comma is done after measuring).
+ */
+import type { Food, Portion } from '../food/types.ts';
+import { midpoint, type Range } from '../quantity/amount.ts';
+import { CONTAINERS, type Size, type System, type Unit, US_CUP_ML, unitOf } from '../quantity/units.ts';
+import type { Grams } from '../recipe.ts';
+import { DRAINED, TRIMMED_AFTER } from './words.ts';
+
+const WEIGHED = 0.01;
+const SPOONED = 0.1;
+/** A portion's range is scaled by the count; a whole can or carton is filled to its label. */
+const round = (grams: number): number => Number(grams.toPrecision(4));
+
+export interface WrittenAmount {
+  range: Range | null;
+  unit: Unit | null;
+  size: Size | null;
+  /** Size of each container: '15 oz' in '2 (15 oz) cans'. */
+  each: { range: Range; unit: Unit } | null;
+  /** Another measure of the same amount: '1 cup (125 g)'. */
+  aside: { range: Range; unit: Unit } | null;
+  /** What follows the food: 'peeled and diced', 'drained'. */
+  after: string;
+}
+
+export type Weighing = { grams: Grams; how: string } | null;
+
+const times = (portion: Portion, { min, max }: Range): Grams => ({ best: round(portion.grams * midpoint({ min, max })), low: round(portion.low * min), high: round(portion.high * max) });
+const spread = (best: number, range: Range, varies: number): Grams => {
+  const mid = midpoint(range) || 1;
+  return { best: round(best), low: round((best * range.min * (1 - varies)) / mid), high: round((best * range.max * (1 + varies)) / mid) };
+};
+
+/** Grams of the amount for this food, or null when no one could say. */
+export function weigh(amount: WrittenAmount, food: Food, system: System): Weighing {
+  const { range, unit } = amount;
+  if (!range) return null;
+  if (amount.each && (unit === null || unit.kind === 'count')) return weighContainers(amount, food, system);
+  if (!unit) return weighPieces(range, amount.size ?? 'each', food);
+  switch (unit.kind) {
+    case 'mass':
+      return asBought(spread(midpoint(range) * unit.grams, range, WEIGHED), amount.after, food);
+    case 'volume':
+      return weighVolume(unit, range, food, system);
+    case 'count':
+      return weighPieces(range, unit.name, food, amount.size);
+  }
+}
+
+/** Weights of food that still has to be peeled or trimmed are as bought. */
+function asBought(grams: Grams, after: string, food: Food): Weighing {
+  if (food.edibleShare === 1 || !TRIMMED_AFTER.test(after)) return { grams, how: 'weighed' };
+  return { grams: { best: round(grams.best * food.edibleShare), low: round(grams.low * food.edibleShare * 0.95), high: grams.high }, how: 'as bought' };
+}
+
+function weighVolume(unit: Extract<Unit, { kind: 'volume' }>, range: Range, food: Food, system: System): Weighing {
+  const exact = food.portions.find(({ measure }) => measure === unit.name);
+  if (exact && unit.name !== 'cup') return { grams: times(exact, range), how: unit.name };
+  const spoonFromTeaspoon = food.portions.find(({ measure }) => measure === 'teaspoon');
+  const ml = midpoint(range) * unit.ml[system];
+  if (unit.name === 'tablespoon' && spoonFromTeaspoon) return { grams: times(spoonFromTeaspoon, { min: range.min * 3, max: range.max * 3 }), how: 'teaspoons' };
+  if (food.densityGPerMl !== undefined) return { grams: spread(ml * food.densityGPerMl, range, SPOONED), how: 'density' };
+  const cup = food.portions.find(({ measure }) => measure === 'cup');
+  if (!cup) return null;
+  const cups = ml / US_CUP_ML;
+  const mid = midpoint(range) || 1;
+  return { grams: times(cup, { min: (cups * range.min) / mid, max: (cups * range.max) / mid }), how: 'cup weight' };
+}
+
+function weighPieces(range: Range, measure: string, food: Food, size: Size | null = null): Weighing {
+  const named = (wanted: string) => food.portions.find((portion) => portion.measure === wanted);
+  const portion = named(measure) ?? (size ? named(size) : undefined) ?? (measure === 'each' ? named('medium') : undefined) ?? named(SAME_PIECE[measure] ?? '') ?? (CONTAINERS.has(measure) ? undefined : size ? named('each') : undefined);
+  return portion ? { grams: times(portion, range), how: portion.measure } : null;
+}
+
+/** Pieces that go by several names. */
+const SAME_PIECE: Readonly<Record<string, string>> = { stick: 'stalk', rib: 'stalk', strip: 'slice', rasher: 'slice', bulb: 'each', head: 'each', package: 'block', tub: 'package', jar: 'can', each: 'clove' };
+
+/** '2 (15 oz) cans': the label weight, less the liquid when the food or the line says drained. */
+function weighContainers(amount: WrittenAmount, food: Food, system: System): Weighing {
+  const each = amount.each as { range: Range; unit: Unit };
+  const range = amount.range as Range;
+  const one = midpoint(each.range);
+  const grams = each.unit.kind === 'mass' ? one * each.unit.grams : each.unit.kind === 'volume' ? one * each.unit.ml[system] * (food.densityGPerMl ?? 1) : 0;
+  if (grams === 0) return null;
+  const drained = food.flags.includes('drained') ? drainedShare(food) : 1;
+  const total = grams * drained;
+  const varies = drained === 1 ? 0.02 : 0.06;
+  return { grams: spread(total * midpoint(range), range, varies), how: drained === 1 ? 'label weight' : 'drained weight' };
+}
+
+/** A can of 425 g holds about 255 g of drained beans (common practice). */
+function drainedShare(food: Food): number {
+  const can = food.portions.find(({ measure }) => measure === 'can');
+  return can ? can.grams / 425 : 0.6;
+}
+
+/** Readings of an ounce that may be of weight or of volume; null when the food is poured or only weighed. */
+export function ounceReadings(amount: WrittenAmount, food: Food): { weight: number; volume: number } | null {
+  if (!amount.range || amount.each || amount.unit?.kind !== 'mass' || amount.unit !== unitOf('oz')) return null;
+  if (food.densityGPerMl !== undefined || !['dairy', 'nut-seed', 'starch', 'grain', 'bread'].includes(food.category)) return null;
+  const cup = food.portions.find(({ measure }) => measure === 'cup');
+  if (!cup) return null;
+  const ounces = midpoint(amount.range);
+  return { weight: round(ounces * amount.unit.grams), volume: round((ounces / 8) * cup.grams) };
+}
+
+export const saysDrained = (text: string): boolean => DRAINED.test(text);

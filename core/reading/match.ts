@@ -1,0 +1,109 @@
+/**
+ * Which food a phrase names. Foods are matched whole, never by substrings: 'butternut' is not butter, 'coconut milk' is
+ * not milk, 'peanut butter' is nothing the shelf has. The longest written name that stands in the phrase wins; whatever
+ * is left must be words about the food and not another food.
+ */
+import type { Shelf } from '../food/shelf.ts';
+import { AMBIGUOUS, DESCRIPTORS, MODIFIERS, OPPOSITES } from './words.ts';
+
+export type Match =
+  | { kind: 'food'; foodId: string }
+  /** Matched, but a word that changes a food has no row of its own. */
+  | { kind: 'modified'; foodId: string; word: string }
+  | { kind: 'ambiguous'; foodIds: readonly string[]; word: string }
+  | { kind: 'none'; unknown: readonly string[] };
+
+interface Name {
+  tokens: readonly string[];
+  foodId: string;
+  recalled: boolean;
+}
+
+const IRREGULAR: Readonly<Record<string, string>> = { leaves: 'leaf', loaves: 'loaf', halves: 'half', potatoes: 'potato', tomatoes: 'tomato', radishes: 'radish', anchovies: 'anchovy', peaches: 'peach', bunches: 'bunch', spinach: 'spinach', molasses: 'molasses', asparagus: 'asparagus', hummus: 'hummus', couscous: 'couscous', watercress: 'watercress', swiss: 'swiss', cress: 'cress', haricots: 'haricot' };
+
+/** 'onions' and 'onion' are one word. Enough for the foods of soups; a stemmer would join too much. */
+export function singular(word: string): string {
+  if (IRREGULAR[word]) return IRREGULAR[word];
+  if (word.length > 4 && word.endsWith('ies')) return `${word.slice(0, -3)}y`;
+  return word.length > 3 && word.endsWith('s') && !word.endsWith('ss') && !word.endsWith('us') ? word.slice(0, -1) : word;
+}
+
+const fold = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+
+/** Words in lower case, without accents and punctuation, singular; hyphens and per cent signs stay inside a word. */
+export const tokensOf = (text: string): string[] => (fold(text).replace(/&/g, ' and ').match(/[a-z0-9%]+(?:-[a-z0-9]+)*/g) ?? []).map(singular);
+
+/** 'low-sodium' and 'low sodium', 'half-and-half' and 'half and half' read alike. */
+const split = (tokens: readonly string[]): string[] => tokens.flatMap((token) => (token.includes('-') ? token.split('-').map(singular) : [token]));
+
+const nameIndexes = new WeakMap<Shelf, Map<string, Name[]>>();
+
+/** Names by their first token, longest first. */
+function namesOf(shelf: Shelf): Map<string, Name[]> {
+  let index = nameIndexes.get(shelf);
+  if (index) return index;
+  index = new Map();
+  for (const food of shelf.foods) {
+    const recalled = food.source.kind !== 'measured';
+    for (const written of [...food.aliases, ...(recalled || !food.name.includes(',') ? [food.name.replace(/\(.*\)/, '')] : [])]) {
+      const tokens = split(tokensOf(written));
+      if (tokens.length === 0) continue;
+      const list = index.get(tokens[0] as string);
+      const name = { tokens, foodId: food.id, recalled };
+      if (list) list.push(name);
+      else index.set(tokens[0] as string, [name]);
+    }
+  }
+  for (const list of index.values()) list.sort((a, b) => b.tokens.length - a.tokens.length || Number(b.recalled) - Number(a.recalled));
+  nameIndexes.set(shelf, index);
+  return index;
+}
+
+interface Found {
+  name: Name;
+  start: number;
+}
+
+function longestName(tokens: readonly string[], names: Map<string, Name[]>): Found | null {
+  let best: Found | null = null;
+  tokens.forEach((token, start) => {
+    const name = names.get(token)?.find((candidate) => candidate.tokens.every((part, i) => tokens[start + i] === part));
+    // Of two names of one length the later wins: 'potato and leek' aside, English puts the food after what describes it.
+    if (name && (!best || name.tokens.length > best.name.tokens.length || (name.tokens.length === best.name.tokens.length && Number(name.recalled) >= Number(best.name.recalled)))) best = { name, start };
+  });
+  return best;
+}
+
+const AMBIGUOUS_NAMES = Object.keys(AMBIGUOUS).map((word) => ({ word, tokens: tokensOf(word) })).sort((a, b) => b.tokens.length - a.tokens.length);
+const OPPOSITE_TOKENS = [...OPPOSITES].map((word) => split([word]));
+const descriptors = new Set([...DESCRIPTORS].map(singular));
+
+/** The food of a phrase such as 'large leeks, white parts only'. */
+export function matchFood(phrase: string, shelf: Shelf): Match {
+  const tokens = split(tokensOf(phrase));
+  const found = longestName(tokens, namesOf(shelf));
+  const opposed = OPPOSITE_TOKENS.some((parts) => containsAll(tokens, parts) && !(found && containsAll(found.name.tokens, parts)));
+  if (opposed) return { kind: 'none', unknown: tokens };
+  const vague = AMBIGUOUS_NAMES.find(({ tokens: parts }) => containsAll(tokens, parts));
+  if (vague && (!found || found.name.tokens.length < vague.tokens.length || !overlaps(found, vague.tokens, tokens))) {
+    if (!found || found.name.tokens.length <= vague.tokens.length) {
+      const left = tokens.filter((token) => !vague.tokens.includes(token));
+      if (left.every((token) => isDescriptor(token))) return { kind: 'ambiguous', foodIds: AMBIGUOUS[vague.word] as readonly string[], word: vague.word };
+    }
+  }
+  if (!found) return { kind: 'none', unknown: tokens.filter((token) => !isDescriptor(token)) };
+  const left = [...tokens.slice(0, found.start), ...tokens.slice(found.start + found.name.tokens.length)];
+  const unknown = left.filter((token) => !isDescriptor(token) && !MODIFIERS.has(token));
+  if (unknown.length > 0) return { kind: 'none', unknown };
+  const own = split(tokensOf([shelf.food(found.name.foodId)?.name ?? '', ...(shelf.food(found.name.foodId)?.aliases ?? [])].join(' ')));
+  const modifier = left.find((token) => MODIFIERS.has(token) && !descriptors.has(token) && !own.includes(token));
+  return modifier ? { kind: 'modified', foodId: found.name.foodId, word: modifier } : { kind: 'food', foodId: found.name.foodId };
+}
+
+const isDescriptor = (token: string): boolean => descriptors.has(token) || /^\d/.test(token) || token.length === 1;
+const containsAll = (tokens: readonly string[], parts: readonly string[]): boolean => tokens.some((_, start) => parts.every((part, i) => tokens[start + i] === part));
+
+function overlaps({ name, start }: Found, parts: readonly string[], tokens: readonly string[]): boolean {
+  const at = tokens.findIndex((_, index) => parts.every((part, i) => tokens[index + i] === part));
+  return at >= start && at < start + name.tokens.length;
+}

@@ -1,0 +1,31 @@
+/** The words of recipe lines that are not foods. Data for the reader; common practice, no source. */
+
+const set = (words: string): ReadonlySet<string> => new Set(words.split(' '));
+
+/** Say how a food looks or is cut; they leave the food what it is. */
+export const DESCRIPTORS = set(
+  'fresh freshly finely roughly coarsely thinly thickly chopped diced sliced minced cubed crushed grated shredded peeled trimmed cored seeded deseeded halved quartered torn picked washed rinsed drained scrubbed ' +
+    'cleaned cut into pieces chunks cubes strips small medium large big extra good quality best ripe raw uncooked organic free-range unwaxed firm plump tender young new baby mature whole prepared ready hot warm ' +
+    'cold chilled room temperature softened melted cooled boiled boiling lukewarm of the a an and or plus more for to taste serve serving serves garnish optional about approximately approx roughly each skin-on skinless boneless ' +
+    'bone-in only white parts part green tops ends removed discarded stalks stems stripped florets leaves leaf sprig sprigs bulb clove cloves head stalk stick bunch handful crusts off lightly beaten packed heaped level ' +
+    'well very as needed if desired stoned pitted day-old stale thawed defrosted at in with without their its own juice liquid good-quality homemade home-made leftover your favourite favorite such like light ' +
+    'snipped zested juiced juice scrubbed smashed bashed knob bruised flaked crumbled floury waxy long-life uht can tin jar carton per person plain natural pure unsweetened sustainable undyed streaky',
+);
+
+/** Change what a food is, when the shelf has no row that says them: the food is matched, and doubted. */
+export const MODIFIERS = set('lite fat reduced sodium low skimmed sweetened flavoured flavored smoked dried dry roasted pickled fermented powdered ground salted unsalted frozen canned tinned cooked toasted');
+
+/** Make a food the opposite of itself: never matched to the row of the real one. */
+export const OPPOSITES = set('vegan plant-based dairy-free gluten-free wheat-free mock imitation alternative substitute replacement style vegetarian eggless nondairy non-dairy');
+
+export const DRAINED = /\b(drained|rinsed)\b/i;
+export const TRIMMED_AFTER = /\b(peeled|trimmed|cored|seeded|deseeded|stalks removed|stems removed|shelled|podded|boned)\b/i;
+export const TO_TASTE = /\b(to taste|as needed|to season|for seasoning|to serve|for serving)\b/i;
+export const OPTIONAL = /\boptional\b|\bif (you )?(like|wish|desired)\b/i;
+
+/** One word, several foods: the reader asks. First is what it takes meanwhile. */
+export const AMBIGUOUS: Readonly<Record<string, readonly string[]>> = {
+  stock: ['vegetable-broth', 'chicken-broth'], broth: ['vegetable-broth', 'chicken-broth'], cream: ['cream-heavy', 'cream-light', 'half-and-half'],
+  cheese: ['cheddar', 'gruyere', 'parmesan'], beans: ['white-beans-canned-drained', 'green-beans'], coriander: ['coriander-leaf', 'ifct-G024'],
+  'stock cube': ['vegetable-stock-powder', 'chicken-stock-powder'], 'bouillon cube': ['vegetable-stock-powder', 'chicken-stock-powder'], oil: ['vegetable-oil', 'sunflower-oil', 'olive-oil'],
+};

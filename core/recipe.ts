@@ -1,0 +1,170 @@
+/** A soup as the kitchen writes it: lines with edible grams, steps with their heat. Grams decide; words never do. */
+
+export const STAGES = ['base', 'simmer', 'blend', 'finish', 'bowl', 'plate'] as const;
+export type Stage = (typeof STAGES)[number];
+export const STAGE_LABELS = { base: 'Base', simmer: 'Simmer', blend: 'Blend', finish: 'Finish', bowl: 'In the bowl', plate: 'On the plate' } as const satisfies Record<Stage, string>;
+
+export const EATEN = ['all', 'strained', 'removed', 'drained', 'rendered'] as const;
+export type Eaten = (typeof EATEN)[number];
+
+export const METHODS = ['none', 'sweat', 'brown', 'roast', 'bake', 'fry', 'boil', 'simmer', 'steam', 'pressure', 'soak', 'blend'] as const;
+export type Method = (typeof METHODS)[number];
+
+export const LIDS = ['on', 'ajar', 'off'] as const;
+export type Lid = (typeof LIDS)[number];
+
+/** Edible grams as they enter the pot or bowl; low to high is the central 95 % interval. */
+export interface Grams {
+  best: number;
+  low: number;
+  high: number;
+}
+
+export interface Amount {
+  min: number;
+  max: number;
+  unit: string;
+}
+
+export interface Line {
+  id: string;
+  stage: Stage;
+  text: string;
+  foodId: string | null;
+  grams: Grams | null;
+  amount?: Amount | undefined;
+  prep?: string | undefined;
+  eaten?: Eaten | undefined;
+  /** The share that stays in the soup of what `eaten` takes away; of the whole line when all is eaten. */
+  eatenShare?: number | undefined;
+  perBowl?: boolean | undefined;
+  optional?: boolean | undefined;
+  partOf?: string | undefined;
+  choiceOf?: string | undefined;
+  chosen?: boolean | undefined;
+  replaces?: string | undefined;
+}
+
+export interface Step {
+  id: string;
+  stage: Stage;
+  text: string;
+  method?: Method | undefined;
+  minutes?: { min: number; max: number } | undefined;
+  handsOn?: boolean | undefined;
+  lid?: Lid | undefined;
+  uses?: string[] | undefined;
+  doneWhen?: string | undefined;
+}
+
+export interface Recipe {
+  id?: string | undefined;
+  title: string;
+  servings?: number | undefined;
+  servingGrams?: number | undefined;
+  measuredYieldGrams?: number | undefined;
+  pot?: { diameterCm?: number | undefined; depthCm?: number | undefined; ringKw?: number | undefined } | undefined;
+  lines: Line[];
+  steps: Step[];
+}
+
+export const MAX_LINES = 500;
+export const MAX_STEPS = 200;
+
+/** What is wrong with a recipe, where, and how to mend it. `path` is a JSON Pointer below the recipe. */
+export interface Fault {
+  path: string;
+  code: string;
+  message: string;
+}
+
+/** Parts may miss their parent by half a per cent or a gram, whichever is more. */
+const PARTS_SHARE = 0.005;
+const PARTS_GRAMS = 1;
+
+/** Everything in a well-formed recipe that cannot be so. Empty when the recipe can be analysed. */
+export function recipeFaults(recipe: Recipe, knowsFood: (id: string) => boolean): Fault[] {
+  const { lines, steps } = recipe;
+  if (lines.length === 0) return [{ path: '/lines', code: 'recipe.tooManyLines', message: `A recipe has 1 to ${MAX_LINES} lines; this one has none. Add one.` }];
+  if (lines.length > MAX_LINES) return [{ path: '/lines', code: 'recipe.tooManyLines', message: `A recipe has 1 to ${MAX_LINES} lines; this one has ${lines.length}. Split it.` }];
+  if (steps.length > MAX_STEPS) return [{ path: '/steps', code: 'recipe.tooManyLines', message: `A recipe has at most ${MAX_STEPS} steps; this one has ${steps.length}. Join some.` }];
+  return [...idFaults(recipe), ...lineFaults(recipe, knowsFood), ...partFaults(recipe), ...choiceFaults(recipe), ...stepFaults(recipe)];
+}
+
+function idFaults(recipe: Recipe): Fault[] {
+  const faults: Fault[] = [];
+  for (const list of ['lines', 'steps'] as const) {
+    const seen = new Set<string>();
+    recipe[list].forEach(({ id }, index) => {
+      if (seen.has(id)) faults.push({ path: `/${list}/${index}/id`, code: 'recipe.duplicateId', message: `The id ${id} stands twice. Give each of the ${list} its own.` });
+      seen.add(id);
+    });
+  }
+  return faults;
+}
+
+function lineFaults(recipe: Recipe, knowsFood: (id: string) => boolean): Fault[] {
+  const faults: Fault[] = [];
+  recipe.lines.forEach((line, index) => {
+    const path = `/lines/${index}`;
+    if (line.foodId !== null && !knowsFood(line.foodId)) faults.push({ path: `${path}/foodId`, code: 'recipe.unknownFood', message: `No food has the id ${line.foodId}. Look it up in /api/foods, or send null.` });
+    if (line.grams && !(line.grams.low <= line.grams.best && line.grams.best <= line.grams.high)) faults.push({ path: `${path}/grams`, code: 'grams.order', message: 'Grams must run low <= best <= high.' });
+    if (line.amount && line.amount.min > line.amount.max) faults.push({ path: `${path}/amount`, code: 'amount.order', message: 'The amount must run min <= max.' });
+    if (line.perBowl && line.stage !== 'bowl' && line.stage !== 'plate') faults.push({ path: `${path}/perBowl`, code: 'recipe.perBowlStage', message: 'Only lines in the bowl or on the plate can be given per bowl.' });
+  });
+  return faults;
+}
+
+function partFaults(recipe: Recipe): Fault[] {
+  const faults: Fault[] = [];
+  const indexOf = new Map(recipe.lines.map((line, index) => [line.id, index]));
+  const parts = new Map<number, Line[]>();
+  recipe.lines.forEach((line, index) => {
+    if (line.partOf === undefined) return;
+    const at = indexOf.get(line.partOf);
+    if (at === undefined || at === index) faults.push({ path: `/lines/${index}/partOf`, code: 'recipe.unknownParent', message: `No other line has the id ${line.partOf}.` });
+    else if (recipe.lines[at]?.partOf !== undefined) faults.push({ path: `/lines/${index}/partOf`, code: 'recipe.partOfPart', message: 'A part cannot be divided again. Divide the whole.' });
+    else parts.set(at, [...(parts.get(at) ?? []), line]);
+  });
+  for (const [at, children] of parts) {
+    const whole = recipe.lines[at]?.grams?.best;
+    if (whole === undefined || children.some((child) => child.grams === null)) continue;
+    const sum = children.reduce((total, child) => total + (child.grams?.best ?? 0), 0);
+    if (Math.abs(sum - whole) > Math.max(PARTS_GRAMS, whole * PARTS_SHARE)) {
+      faults.push({ path: `/lines/${at}`, code: 'recipe.partsDoNotAddUp', message: `The parts of ${recipe.lines[at]?.text} come to ${round(sum)} g, the whole to ${round(whole)} g. Make them agree.` });
+    }
+  }
+  return faults;
+}
+
+function choiceFaults(recipe: Recipe): Fault[] {
+  const groups = new Map<string, { first: number; chosen: number }>();
+  recipe.lines.forEach((line, index) => {
+    if (line.choiceOf === undefined) return;
+    const group = groups.get(line.choiceOf) ?? { first: index, chosen: 0 };
+    groups.set(line.choiceOf, { first: group.first, chosen: group.chosen + (line.chosen ? 1 : 0) });
+  });
+  return [...groups].filter(([, group]) => group.chosen !== 1).map(([name, group]) => ({
+    path: `/lines/${group.first}/choiceOf`, code: 'recipe.choiceNotOne', message: `Exactly one line of the choice ${name} must be chosen; ${group.chosen} are.`,
+  }));
+}
+
+function stepFaults(recipe: Recipe): Fault[] {
+  const ids = new Set(recipe.lines.map((line) => line.id));
+  const faults: Fault[] = [];
+  recipe.steps.forEach((step, index) => {
+    if (step.minutes && step.minutes.min > step.minutes.max) faults.push({ path: `/steps/${index}/minutes`, code: 'minutes.order', message: 'Minutes must run min <= max.' });
+    step.uses?.forEach((id, use) => {
+      if (!ids.has(id)) faults.push({ path: `/steps/${index}/uses/${use}`, code: 'recipe.unknownLine', message: `No line has the id ${id}.` });
+    });
+  });
+  return faults;
+}
+
+const round = (grams: number): number => Math.round(grams * 10) / 10;
+
+/** The lines that count: parents of parts and alternatives not chosen do not. */
+export function countedLines(recipe: Recipe): Line[] {
+  const parents = new Set(recipe.lines.map((line) => line.partOf).filter((id) => id !== undefined));
+  return recipe.lines.filter((line) => !parents.has(line.id) && (line.choiceOf === undefined || line.chosen === true));
+}

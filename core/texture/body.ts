@@ -1,0 +1,76 @@
+/**
+ * The body index: the hydrated share of the pot's volume (estimate; science of the bowl, section 7).
+ *
+ *   sum_i m_i (S starch + W insoluble fibre + P pulse protein + dispersed fat / 0.9) b_i / volume
+ *
+ * b is the blended or dissolved share. Calibrated on the white-sauce ladder: 1, 2, 3 tablespoons of flour a cup give
+ * about 0.25, 0.44, 0.60, thin, medium, thick (common practice). It orders soups by thickness; it is never a viscosity
+ * and never a texture level for someone with a swallowing difficulty.
+ */
+import type { Category, Food, StarchKind } from '../food/types.ts';
+import type { Recipe } from '../recipe.ts';
+
+/** Millilitres of swollen gel per gram. Estimates. */
+const SWELLING = { wheat: 7.5, maize: 12, tuber: 15, caged: 3, blended: 8 } as const satisfies Record<StarchKind, number>;
+const INSOLUBLE_FIBRE_SWELLING = 15;
+const PULSE_SKIN_SWELLING = 5;
+const PULSE_PROTEIN_SWELLING = 3;
+const FAT_DENSITY = 0.9;
+/** Share of dietary fibre that does not dissolve, where a row does not say (estimate). */
+const INSOLUBLE_SHARE = 0.7;
+/** Pieces left whole give the pot this much of what they would give blended (estimate). */
+const UNBLENDED = 0.15;
+const FULL = 0.95;
+
+export const BODY_WORDS = [[0.12, 'broth'], [0.22, 'thin'], [0.35, 'light cream'], [0.5, 'cream'], [0.62, 'thick'], [Number.POSITIVE_INFINITY, 'stands on the spoon']] as const;
+export type BodyWord = (typeof BODY_WORDS)[number][1];
+
+export interface Body {
+  index: number;
+  word: BodyWord;
+}
+
+const SOLID = new Set<Category>(['root', 'vegetable', 'leaf', 'allium', 'mushroom', 'fruit', 'pulse', 'nut-seed', 'grain', 'bread', 'herb', 'meat', 'poultry', 'fish', 'shellfish']);
+const STARCHLESS = new Set<Category>(['dairy', 'egg', 'broth', 'fat', 'salt', 'sweetener', 'acid', 'alcohol', 'water', 'sauce', 'meat', 'poultry', 'fish', 'shellfish', 'herb', 'spice', 'plant-cream']);
+
+const perGram = new WeakMap<Food, number>();
+
+/** Millilitres of body that 1 g of a food gives once fully blended or dissolved. */
+export function bodyMlPerGram(food: Food): number {
+  let ml = perGram.get(food);
+  if (ml === undefined) perGram.set(food, (ml = swellingOf(food)));
+  return ml;
+}
+
+function swellingOf(food: Food): number {
+  const n = food.per100g;
+  const pulse = food.category === 'pulse';
+  const starch = n.starchG ?? (STARCHLESS.has(food.category) ? 0 : Math.max(0, (n.carbohydrateG ?? 0) - (n.fibreG ?? 0) - (n.sugarsG ?? 0)));
+  const fibre = (n.fibreG ?? 0) * INSOLUBLE_SHARE * (pulse ? PULSE_SKIN_SWELLING : INSOLUBLE_FIBRE_SWELLING);
+  const protein = pulse || food.id === 'silken-tofu' ? (n.proteinG ?? 0) * PULSE_PROTEIN_SWELLING : 0;
+  const fat = food.fatForm === 'dispersed' ? (n.fatG ?? 0) / FAT_DENSITY : 0;
+  return (starch * SWELLING[food.starchKind] + fibre + protein + fat) / 100;
+}
+
+/** Share of the pot that goes through the blender: 1 without steps (a pureed soup is assumed), 0.5 where a step says half. */
+export function blendedShare(recipe: Recipe): number {
+  if (recipe.steps.length === 0) return 1;
+  const blends = recipe.steps.filter((step) => step.method === 'blend');
+  if (blends.length === 0) return 0;
+  return Math.max(...blends.map(({ text }) => (/\bhalf\b/i.test(text) ? 0.5 : /two[- ]thirds|2\/3/i.test(text) ? 0.67 : /a third|one[- ]third|1\/3/i.test(text) ? 0.33 : 1)));
+}
+
+/** Share of a food's own body that reaches the pot. */
+export function releasedShare(food: Food, blended: number): number {
+  return SOLID.has(food.category) ? blended + (1 - blended) * UNBLENDED : 1;
+}
+
+/** `bodyMl` swollen millilitres in a pot of `potMl`; the water there is caps it. */
+export function bodyOf(bodyMl: number, potMl: number): Body {
+  const index = potMl > 0 ? Math.min(FULL, bodyMl / potMl) : 0;
+  return { index, word: bodyWord(index) };
+}
+
+export function bodyWord(index: number): BodyWord {
+  return (BODY_WORDS.find(([below]) => index < below) ?? BODY_WORDS[BODY_WORDS.length - 1])?.[1] as BodyWord;
+}

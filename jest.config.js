@@ -1,0 +1,8 @@
+/** Unit and HTTP tests, ESM throughout. Browser stories are Playwright's (e2e/). */
+export default {
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/{core,contract,server,web}/**/*.test.ts'],
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  transform: { '\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true, importAttributes: true }, target: 'es2023', experimental: { keepImportAttributes: true } }, module: { type: 'es6' } }] },
+  cacheDirectory: '<rootDir>/.cache/jest',
+};

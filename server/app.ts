@@ -1,0 +1,68 @@
+/** The Express application: API under /api, the built web application beside it, strict headers on both. */
+import { randomBytes } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { type Express, type RequestHandler, type Response } from 'express';
+import helmet from 'helmet';
+import { OPENAPI } from '../contract/openapi.ts';
+import type { Context } from './context.ts';
+import { jsonOnly, loopbackOnly, notAllowed, notFound, route, sendProblem } from './http.ts';
+import { foodRoutes } from './routes/foods.ts';
+import { healthRoutes } from './routes/health.ts';
+import { settingsRoutes } from './routes/settings.ts';
+import { soupRoutes } from './routes/soup.ts';
+import { soupsRoutes } from './routes/soups.ts';
+
+const MOST_BYTES = 1_000_000;
+/** Stands in index.html where the nonce of each response is put. */
+const NONCE_MARK = '__CSP_NONCE__';
+
+export function makeApp(context: Context): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.set('query parser', 'simple');
+  app.use(loopbackOnly);
+  app.use((_request, response, next) => {
+    response.locals.nonce = randomBytes(16).toString('base64');
+    next();
+  });
+  app.use(helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'self'"], baseUri: ["'none'"], objectSrc: ["'none'"], frameAncestors: ["'none'"], formAction: ["'self'"], imgSrc: ["'self'", 'data:'],
+        styleSrc: ["'self'", (_request, response) => `'nonce-${(response as Response).locals.nonce}'`],
+      },
+    },
+    strictTransportSecurity: false,
+  }));
+  app.use('/api', apiRoutes(context));
+  if (context.config.webRoot && existsSync(context.config.webRoot)) app.use(webApp(context.config.webRoot));
+  app.use(notFound);
+  app.use(sendProblem);
+  return app;
+}
+
+function apiRoutes(context: Context): RequestHandler {
+  const api = express.Router();
+  api.use(jsonOnly);
+  api.use(express.json({ limit: MOST_BYTES, strict: false }));
+  for (const routes of [healthRoutes, foodRoutes, soupRoutes, soupsRoutes, settingsRoutes]) api.use(routes(context));
+  api.get('/openapi.json', route(() => OPENAPI));
+  api.all('/openapi.json', notAllowed('GET'));
+  api.use(notFound);
+  return api;
+}
+
+function webApp(root: string): RequestHandler {
+  const web = express.Router();
+  const page = readFileSync(join(root, 'index.html'), 'utf8');
+  const sendPage: RequestHandler = (_request, response) => {
+    response.set('Cache-Control', 'no-store').type('html').send(page.replaceAll(NONCE_MARK, response.locals.nonce));
+  };
+  web.get(['/', '/index.html'], sendPage);
+  web.use('/assets', express.static(join(root, 'assets'), { immutable: true, maxAge: '365d' }));
+  web.use(express.static(root, { index: false }));
+  web.get(/^\/(soups|read|foods|settings|groups|batches|practice)(\/|$)/, sendPage);
+  return web;
+}

@@ -1,0 +1,61 @@
+/** The HTTP edge: what every request must pass, and how every refusal leaves. */
+import type { ErrorRequestHandler, NextFunction, Request, RequestHandler, Response } from 'express';
+import { Problem } from '../contract/problems.ts';
+
+const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]']);
+const hostName = (host: string): string => host.replace(/:\d+$/, '');
+
+/** Only this machine may speak to the server, and only its own pages may write: a guard against DNS rebinding. */
+export const loopbackOnly: RequestHandler = (request, _response, next) => {
+  const host = request.headers.host ?? '';
+  if (!LOOPBACK.has(hostName(host))) throw new Problem('host.refused', `The host ${host} is not this machine.`);
+  const { origin } = request.headers;
+  if (origin !== undefined && !isSameOrigin(origin, host)) throw new Problem('host.refused', `The origin ${origin} is not this application.`);
+  next();
+};
+
+function isSameOrigin(origin: string, host: string): boolean {
+  try {
+    return new URL(origin).host === host;
+  } catch {
+    return false;
+  }
+}
+
+export const jsonOnly: RequestHandler = (request, _response, next) => {
+  const writes = request.method === 'POST' || request.method === 'PUT' || request.method === 'PATCH';
+  if (writes && !request.is('application/json')) throw new Problem('media.unsupported', 'Send the body as application/json.');
+  next();
+};
+
+/** A route that answers with JSON. */
+export const route = <T>(handle: (request: Request) => T | Promise<T>, status = 200): RequestHandler => async (request, response) => {
+  response.status(status).json(await handle(request));
+};
+
+export const notAllowed = (...allowed: string[]): RequestHandler => (request, response) => {
+  response.set('Allow', allowed.join(', '));
+  throw new Problem('method.notAllowed', `${request.method} is not allowed here; use ${allowed.join(' or ')}.`);
+};
+
+export const notFound: RequestHandler = (request) => {
+  throw new Problem('notFound', `There is nothing at ${request.path}.`);
+};
+
+/** Turns whatever was thrown into problem+json. Unexpected errors are logged and keep their secrets. */
+export const sendProblem: ErrorRequestHandler = (error: unknown, _request: Request, response: Response, next: NextFunction) => {
+  if (response.headersSent) return next(error);
+  const problem = toProblem(error);
+  if (problem.code === 'server.error') console.error(error);
+  response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem.toBody()));
+};
+
+function toProblem(error: unknown): Problem {
+  if (error instanceof Problem) return error;
+  const type = (error as { type?: string }).type;
+  if (type === 'entity.too.large') return new Problem('body.tooLarge', 'The body is over 1,000,000 bytes. Send less.');
+  if (type === 'entity.parse.failed' || type === 'request.size.invalid' || type === 'request.aborted') return new Problem('json.malformed', 'The body is not JSON.');
+  if (type === 'charset.unsupported' || type === 'encoding.unsupported') return new Problem('media.unsupported', 'Send the body as UTF-8 JSON.');
+  if (error instanceof URIError) return new Problem('notFound', 'The address cannot be read.');
+  return new Problem('server.error', 'Something went wrong here. Nothing was saved.');
+}

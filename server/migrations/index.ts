@@ -1,0 +1,12 @@
+/** Migrations, forward only, in the order they are run. A released one is never edited. */
+import type { Knex } from 'knex';
+import { first } from './001-first.ts';
+
+export const MIGRATIONS: readonly Knex.Migration[] = [first];
+
+/** Knex wants a source; the list in code is it. */
+export const migrationSource: Knex.MigrationSource<{ name: string; migration: Knex.Migration }> = {
+  getMigrations: async () => MIGRATIONS.map((migration, index) => ({ name: `${String(index + 1).padStart(3, '0')}`, migration })),
+  getMigrationName: ({ name }) => name,
+  getMigration: async ({ migration }) => migration,
+};

@@ -1,0 +1,13 @@
+import { parentPort } from 'node:worker_threads';
+import { SHELF } from '../../core/food/shelf.ts';
+import { type AdaptRequest, adapt } from '../../core/swap/adapt.ts';
+import type { AdaptReply } from './adapter.ts';
+
+parentPort?.on('message', ({ id, request }: { id: number; request: AdaptRequest }) => {
+  const send = (reply: AdaptReply) => parentPort?.postMessage(reply);
+  try {
+    send({ id, result: adapt(request, SHELF, { now: () => performance.now() }) });
+  } catch (error) {
+    send({ id, failure: error instanceof Error ? (error.stack ?? error.message) : String(error) });
+  }
+});
