@@ -135,14 +135,14 @@ const MINUTES = /((?:\d+(?:[.,]\d+)?|[½¼¾]|\d+\s+\d\/\d|an?|one|two|three|hal
 
 /** All the minutes a step states, added up. */
 export function minutesIn(text: string): { min: number; max: number } | null {
-  let total: { min: number; max: number } | null = null;
+  const found: { min: number; max: number }[] = [];
   for (const [, number, unit] of text.matchAll(MINUTES)) {
     const range = readRange((number as string).trim())?.range;
     if (!range) continue;
     const factor = (unit as string).toLowerCase().startsWith('h') ? 60 : 1;
-    total = { min: (total?.min ?? 0) + range.min * factor, max: (total?.max ?? 0) + range.max * factor };
+    found.push({ min: range.min * factor, max: range.max * factor });
   }
-  return total;
+  return found.length > 0 ? found.reduce((sum, one) => ({ min: sum.min + one.min, max: sum.max + one.max })) : null;
 }
 
 function lidIn(text: string): 'on' | 'ajar' | 'off' | null {

@@ -1,0 +1,271 @@
+/**
+ * The closest soups that meet the needs, exactly solved in the continuous model, rounded to measures, analysed again
+ * and judged on that analysis. When nothing meets them: the smallest set of needs that clash, and the nearest plan.
+ */
+import { type Analysis, type AnalyseOptions, analyse } from '../analysis.ts';
+import type { Shelf } from '../food/shelf.ts';
+import { blendedShare } from '../texture/body.ts';
+import type { Recipe } from '../recipe.ts';
+import { bestAmounts, distanceAt, roundAmounts } from './amounts.ts';
+import { buildModel, type Model, type Option, type Slot } from './model.ts';
+import type { NeedRef, Needs } from './needs.ts';
+import { describeChanges, lossesOf, type Plan, writeRecipe } from './plan.ts';
+import { type Leaf, search } from './search.ts';
+import { judgeNeeds, type NeedVerdict, needRefs, passes } from './verdict.ts';
+
+export interface AdaptRequest {
+  recipe: Recipe;
+  needs: Needs;
+  plans?: number | undefined;
+  timeLimitMs?: number | undefined;
+}
+
+export interface Relaxation {
+  need: NeedRef;
+  /** The bound at which the other needs can be met, in the unit of the limit. */
+  to: number;
+  distance: number;
+}
+
+export interface AdaptResult {
+  original: Analysis;
+  plans: Plan[];
+  clash?: { needs: NeedRef[]; nearest: Plan | null; relax: Relaxation[] };
+  timedOut?: boolean;
+}
+
+export interface AdaptTools {
+  /** Milliseconds on any clock. */
+  now: () => number;
+}
+
+export const DEFAULT_PLANS = 3;
+const DEFAULT_TIME_MS = 10_000;
+const MARGIN_ROUNDS = 4;
+
+interface Task {
+  /** The recipe the search starts from: blended smooth when that is asked. */
+  recipe: Recipe;
+  analysis: Analysis;
+  original: { recipe: Recipe; analysis: Analysis };
+  options: AnalyseOptions;
+  shelf: Shelf;
+  expired: () => boolean;
+}
+
+export function adapt(request: AdaptRequest, shelf: Shelf, { now }: AdaptTools): AdaptResult {
+  const deadline = now() + (request.timeLimitMs ?? DEFAULT_TIME_MS);
+  const { needs } = request;
+  const options: AnalyseOptions = { regime: needs.regime, coconutIsTreeNut: needs.coconutIsTreeNut, chestnutIsTreeNut: needs.chestnutIsTreeNut };
+  const original = { recipe: request.recipe, analysis: analyse(request.recipe, options, shelf) };
+  const recipe = needs.smooth ? blendedWhole(request.recipe) : request.recipe;
+  const task: Task = { recipe, analysis: recipe === request.recipe ? original.analysis : analyse(recipe, options, shelf), original, options, shelf, expired: () => now() > deadline };
+  const found = findPlans(task, needs, request.plans ?? DEFAULT_PLANS);
+  if (found.plans.length > 0 || found.timedOut) return { original: original.analysis, plans: found.plans, ...(found.timedOut ? { timedOut: true } : {}) };
+  return { original: original.analysis, plans: [], ...explainClash(task, needs) };
+}
+
+/** Smooth: what is blended in part or not at all is blended whole and sieved. */
+function blendedWhole(recipe: Recipe): Recipe {
+  if (blendedShare(recipe) === 1) return recipe;
+  const text = 'Blend all of it until smooth, then sieve.';
+  const at = recipe.steps.findIndex(({ method }) => method === 'blend');
+  if (at >= 0) return { ...recipe, steps: recipe.steps.map((step) => (step.method === 'blend' ? { ...step, text } : step)) };
+  const ids = new Set(recipe.steps.map(({ id }) => id));
+  let id = 'smooth';
+  while (ids.has(id)) id = `${id}'`;
+  return { ...recipe, steps: [...recipe.steps, { id, stage: 'blend', text, method: 'blend', handsOn: true }] };
+}
+
+interface Found {
+  plans: Plan[];
+  timedOut: boolean;
+}
+
+function findPlans(task: Task, needs: Needs, wanted: number, soft: ReadonlySet<number> = new Set(), ignored: ReadonlySet<number> = new Set()): Found {
+  const model = buildModel({ recipe: task.recipe, analysis: task.analysis, needs, shelf: task.shelf, soft });
+  if (model.hopeless.some((need) => !ignored.has(need))) return { plans: [], timedOut: false };
+  const plans: Plan[] = [];
+  const values = new Map<string, number>();
+  const end = search(model, (leaf) => {
+    if (isRedundant(model, leaf, values)) return true;
+    const plan = planOf(task, needs, model, leaf, ignored, soft);
+    if (plan) plans.push(plan);
+    return plans.length < wanted;
+  }, task.expired);
+  if (end.timedOut) {
+    // What was found in order is proven; the bound says how good anything else could be.
+    return { plans: plans.map((plan) => ({ ...plan, bound: end.bound })), timedOut: true };
+  }
+  return { plans, timedOut: false };
+}
+
+const keyOf = (choice: readonly Option[]): string => choice.map(({ swap }) => swap?.id ?? '').join('|');
+
+/** A plan that comes no closer than itself with one change undone is that plan plus a whim: it is left out. */
+function isRedundant(model: Model, { choice, amounts }: Leaf, values: Map<string, number>): boolean {
+  return choice.some((option, index) => {
+    const keep = (model.slots[index] as Slot).options[0] as Option;
+    if (!option.swap || keep.swap) return false;
+    const undone = choice.map((other, at) => (at === index ? keep : other));
+    const key = keyOf(undone);
+    if (!values.has(key)) values.set(key, bestAmounts(model, undone)?.value ?? Number.POSITIVE_INFINITY);
+    return (values.get(key) as number) <= amounts.value + 1e-9;
+  });
+}
+
+/** Rounds, writes, analyses and judges; null when the rounded soup does not meet what it should. */
+function planOf(task: Task, needs: Needs, model: Model, leaf: Leaf, ignored: ReadonlySet<number>, soft: ReadonlySet<number>): Plan | null {
+  const settled = settle(task, needs, model, leaf, ignored, soft);
+  if (!settled) return null;
+  const { recipe, replaced } = settled.draft;
+  const { analysis, meets } = settled;
+  const forcing = model.slots.map((slot, index) => ((leaf.choice[index] as Option).swap ? forcedBy(slot, index, task, needs, model, leaf) : []));
+  const loses = lossesOf(task.original.analysis, analysis);
+  return {
+    changes: describeChanges(model, leaf, { recipe, replaced }, { before: task.original.analysis, after: analysis }, forcing, task.shelf),
+    recipe, analysis, distance: distanceAt(model, leaf.choice, leaf.amounts.grams), optimal: true, meets,
+    misses: meets.filter((verdict) => !passes(verdict)).map(({ need }) => need), ...(loses.length > 0 ? { loses } : {}),
+  };
+}
+
+type Settled = { draft: ReturnType<typeof writeRecipe>; analysis: Analysis; meets: NeedVerdict[] };
+
+/** The rounded plan, with limits drawn in until the chance asked for is met. */
+function settle(task: Task, needs: Needs, model: Model, leaf: Leaf, ignored: ReadonlySet<number>, soft: ReadonlySet<number>): Settled | null {
+  const refs = needRefs(needs);
+  let tight = model;
+  let amounts = leaf.amounts;
+  for (let round = 0; round < MARGIN_ROUNDS; round += 1) {
+    const grams = roundAmounts(tight, leaf.choice, amounts);
+    if (!grams) return null;
+    const draft = writeRecipe(task.recipe, task.analysis, model, leaf, grams);
+    const analysis = analyse(draft.recipe, task.options, task.shelf);
+    const meets = judgeNeeds(needs, { recipe: draft.recipe, analysis, original: task.original, categoryOf: (id) => task.shelf.food(id)?.category });
+    const failing = meets.filter((verdict, index) => !ignored.has(index) && !soft.has(index) && !passes(verdict));
+    if (failing.length > 0) return null;
+    const short = needs.margin === undefined ? [] : meets.filter(({ need, chance }) => need.kind === 'limit' && chance !== undefined && chance < (needs.margin as number) && !soft.has(refs.indexOf(need)));
+    if (short.length === 0) return { draft, analysis, meets };
+    tight = buildModel({ recipe: task.recipe, analysis: task.analysis, needs, shelf: task.shelf, soft, tightened: drawIn(needs, short) });
+    const again = bestAmounts(tight, leaf.choice);
+    if (!again) return null;
+    amounts = again;
+  }
+  return null;
+}
+
+/** Standard normal quantile for 0.5 to 0.99, Abramowitz and Stegun 26.2.23 (error below 4.5e-4). */
+function quantile(p: number): number {
+  if (p === 0.5) return 0;
+  const t = Math.sqrt(-2 * Math.log(1 - p));
+  return t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t * t * t);
+}
+
+function drawIn(needs: Needs, short: readonly NeedVerdict[]): Map<number, { min?: number; max?: number }> {
+  const z = quantile(needs.margin as number) / 1.96;
+  return new Map(short.map(({ need, value = 0, low = 0, high = 0 }) => {
+    const index = need.index as number;
+    const { min, max } = needs.limits?.[index] ?? {};
+    return [index, { ...(max === undefined ? {} : { max: Math.max(0, max - z * (high - value) * 1.02) }), ...(min === undefined ? {} : { min: min + z * (value - low) * 1.02 }) }];
+  }));
+}
+
+/** The needs that break when one change is undone and the rest stay. */
+function forcedBy(slot: Slot, index: number, task: Task, needs: Needs, model: Model, leaf: Leaf): NeedRef[] {
+  const refs = needRefs(needs);
+  const keep = slot.options.find(({ swap }) => swap === null);
+  if (keep) {
+    const undone = { ...leaf, choice: leaf.choice.map((option, at) => (at === index ? keep : option)) };
+    const grams = leaf.amounts.grams.filter((_, part) => slotOfPart(leaf.choice, part) !== index);
+    const draft = writeRecipe(task.recipe, task.analysis, model, undone, grams);
+    const analysis = analyse(draft.recipe, task.options, task.shelf);
+    const broken = judgeNeeds(needs, { recipe: draft.recipe, analysis, original: task.original, categoryOf: (id) => task.shelf.food(id)?.category }).filter((verdict) => !passes(verdict)).map(({ need }) => need);
+    if (broken.length > 0) return broken;
+    return refs.filter(({ kind }) => kind === 'limit' || kind === 'body');
+  }
+  const { allergens, diets } = task.analysis;
+  return refs.filter(({ kind, id }) => {
+    if (kind === 'avoid') return id === slot.food.id;
+    if (kind === 'limit') return task.analysis.perServing[id as keyof Analysis['perServing']].missing.some(({ lineId }) => lineId === slot.line.id);
+    const verdict = kind === 'allergen' ? allergens.find((one) => one.id === id) : kind === 'diet' ? diets.find((one) => one.id === id) : undefined;
+    return verdict?.because.some(({ lineId }) => lineId === slot.line.id) ?? false;
+  });
+}
+
+function slotOfPart(choice: readonly Option[], part: number): number {
+  let seen = 0;
+  return choice.findIndex(({ parts }) => (seen += parts.length) > part);
+}
+
+/** Which needs cannot be met together, smallest set first found by leaving one out at a time; and how near one can come. */
+function explainClash(task: Task, needs: Needs): Pick<AdaptResult, 'clash' | 'timedOut'> {
+  const all = needRefs(needs).map((_, index) => index);
+  const canMeet = (indices: readonly number[]) => findPlans(task, pick(needs, indices), 1).plans.length > 0;
+  let clash = all;
+  for (const need of all) {
+    const without = clash.filter((index) => index !== need);
+    if (task.expired()) return { timedOut: true, clash: { needs: clash.map((index) => needRefs(needs)[index] as NeedRef), nearest: null, relax: [] } };
+    if (!canMeet(without)) clash = without;
+  }
+  const refs = needRefs(needs);
+  const nearest = nearestPlans(task, needs, clash);
+  return {
+    clash: { needs: clash.map((index) => refs[index] as NeedRef), nearest: nearest[0]?.plan ?? null, relax: nearest.flatMap(({ relax }) => relax) },
+    ...(task.expired() ? { timedOut: true } : {}),
+  };
+}
+
+/** The needs with only those of the given indices (into needRefs) asked. */
+export function pick(needs: Needs, indices: readonly number[]): Needs {
+  const refs = needRefs(needs);
+  const kept = new Set(indices.map((index) => refs[index]));
+  const has = (kind: NeedRef['kind'], index?: number) => [...kept].some((need) => need?.kind === kind && (index === undefined || need.index === index));
+  const lines = needs.keepLines?.length ?? 0;
+  return {
+    ...needs,
+    allergens: needs.allergens?.filter((_, index) => has('allergen', index)), diets: needs.diets?.filter((_, index) => has('diet', index)),
+    limits: needs.limits?.filter((_, index) => has('limit', index)), body: has('body') ? needs.body : undefined, smooth: has('smooth') ? needs.smooth : undefined,
+    keepLines: needs.keepLines?.filter((_, index) => has('keep', index)), keepFoods: needs.keepFoods?.filter((_, index) => has('keep', index + lines)), avoidFoods: needs.avoidFoods?.filter((_, index) => has('avoid', index)),
+  };
+}
+
+/** For each need of the clash, the plan that gives way on it alone, by as little as it can. Fewest misses first. */
+function nearestPlans(task: Task, needs: Needs, clash: readonly number[]): { plan: Plan; relax: Relaxation[] }[] {
+  const refs = needRefs(needs);
+  const bends = (index: number) => refs[index]?.kind === 'limit' || refs[index]?.kind === 'body';
+  const found = clash.flatMap((index) => {
+    const plan = bends(index) ? givingWay(task, needs, new Set([index])) : givingWay(task, pick(needs, refs.map((_, at) => at).filter((at) => at !== index)), new Set());
+    return plan ? [yielded(task, needs, [index], plan)] : [];
+  });
+  if (found.length > 0) return found.sort((a, b) => a.plan.misses.length - b.plan.misses.length || a.plan.distance - b.plan.distance);
+  // More than one clash: every limit gives way, and what cannot bend is left out where it clashes.
+  const kept = refs.map((_, at) => at).filter((at) => bends(at) || !clash.includes(at));
+  const asked = pick(needs, kept);
+  const soft = new Set(kept.flatMap((at, place) => (bends(at) ? [place] : [])));
+  const plan = givingWay(task, asked, soft) ?? givingWay(task, pick(needs, []), new Set());
+  return plan ? [yielded(task, needs, clash, plan)] : [];
+}
+
+/** The best plan when the given needs may be missed, at a price for each step they are missed by. */
+const givingWay = (task: Task, needs: Needs, soft: ReadonlySet<number>): Plan | undefined => findPlans(task, needs, 1, soft, soft).plans[0];
+
+function yielded(task: Task, needs: Needs, indices: readonly number[], plan: Plan): { plan: Plan; relax: Relaxation[] } {
+  const refs = needRefs(needs);
+  const judged = judgedAgain(task, needs, plan);
+  const missed = indices.map((index) => refs[index] as NeedRef).filter((need) => need.kind === 'limit' && judged.misses.some((miss) => miss.kind === 'limit' && miss.index === need.index));
+  return { plan: judged, relax: missed.flatMap((need) => relaxation(needs, need, plan) ?? []) };
+}
+
+function judgedAgain(task: Task, needs: Needs, plan: Plan): Plan {
+  const meets = judgeNeeds(needs, { recipe: plan.recipe, analysis: plan.analysis, original: task.original, categoryOf: (id) => task.shelf.food(id)?.category });
+  return { ...plan, meets, misses: meets.filter((verdict) => !passes(verdict)).map(({ need }) => need) };
+}
+
+function relaxation(needs: Needs, need: NeedRef, plan: Plan): Relaxation | null {
+  const limit = needs.limits?.[need.index as number];
+  if (!limit) return null;
+  const { value } = (limit.per === 'serving' ? plan.analysis.perServing : plan.analysis.per100g)[limit.nutrient];
+  const below = limit.min !== undefined && value < limit.min;
+  const step = 10 ** Math.floor(Math.log10(Math.max(value, 1)) - 1);
+  return { need, to: below ? Math.floor(value / step) * step : Math.ceil(value / step) * step, distance: plan.distance };
+}

@@ -1,0 +1,263 @@
+/**
+ * The one model of an adaptation: a discrete choice per slot (keep the line, or one of its swaps), continuous amounts
+ * below it. Everything the limits and the objective speak of is linear in the amounts, because the number of bowls is
+ * fixed; body and per-100 g limits become linear once multiplied out by volume and weight.
+ */
+import { bodyMlOf, type Analysis, entriesOf } from '../analysis.ts';
+import { covers, type NutRules } from '../allergen/board.ts';
+import { dietsOfFood } from '../allergen/diets.ts';
+import type { AllergenId, DietId } from '../allergen/ids.ts';
+import { figuresAfter } from '../food/figures.ts';
+import type { Shelf } from '../food/shelf.ts';
+import type { Food } from '../food/types.ts';
+import { NUTRIENT_INDEX, type Nutrient } from '../nutrient.ts';
+import { heatOfLine } from '../nutrition/heat.ts';
+import { mlPer100g } from '../nutrition/pot.ts';
+import { type Regime, REGIMES } from '../nutrition/regime.ts';
+import { stayOf } from '../nutrition/stay.ts';
+import { countedLines, type Line, type Recipe } from '../recipe.ts';
+import { blendedShare, bodyMlPerGram, releasedShare } from '../texture/body.ts';
+import { SWAPS, type Swap } from './data/swaps.ts';
+import type { Needs } from './needs.ts';
+import { CHANGE_COST, DEFAULT_WEIGHTS, OBJECTIVE, type TraitName, VOLUME_KEEPS } from './objective.ts';
+import { bodyBounds } from './verdict.ts';
+
+export interface Part {
+  foods: readonly (readonly [Food, number])[];
+  /** Grams. */
+  least: number;
+  most: number;
+  /** Traits of one gram, laid out by Model.traits. */
+  perGram: Float64Array;
+}
+
+export interface Option {
+  /** Null keeps the line as it is. */
+  swap: Swap | null;
+  fixed: Float64Array;
+  parts: readonly Part[];
+  cost: number;
+}
+
+export interface Slot {
+  line: Line;
+  food: Food;
+  /** Keep first, unless a need forbids it. */
+  options: readonly Option[];
+  forced: boolean;
+}
+
+/** trait . T <= bound, scaled so that 1 is a violation as large as the bound itself. */
+export interface Row {
+  need: number | null;
+  coefficients: Float64Array;
+  bound: number;
+  soft: boolean;
+}
+
+export interface Model {
+  traits: readonly TraitName[];
+  original: Float64Array;
+  /** Traits of everything that is in no slot. */
+  base: Float64Array;
+  slots: readonly Slot[];
+  rows: readonly Row[];
+  /** Objective terms: index of the trait and weight / scale. */
+  terms: readonly { at: number; weight: number }[];
+  /** Indices, into needRefs, of needs that no choice can meet. */
+  hopeless: readonly number[];
+}
+
+const LEAVE_OUT: Swap = {
+  id: 'topping-left-out', name: 'Left out', replaces: [], parts: [], work: 0, flavour: 0.25, steps: [], cautions: [], note: 'no topping', source: 'common practice, no source',
+};
+
+export interface ModelInput {
+  recipe: Recipe;
+  analysis: Analysis;
+  needs: Needs;
+  shelf: Shelf;
+  /** Limits the rows are built with in place of those asked, by index; used for chance margins. */
+  tightened?: ReadonlyMap<number, { min?: number; max?: number }>;
+  /** Need indices whose rows may be violated at a price. */
+  soft?: ReadonlySet<number>;
+}
+
+export function buildModel(input: ModelInput): Model {
+  const { recipe, analysis, needs, shelf } = input;
+  const regime = REGIMES[needs.regime ?? 'us'];
+  const traits = traitsOf(needs);
+  const original = originalTraits(traits, input, regime);
+  const base = Float64Array.from(original);
+  const slots: Slot[] = [];
+  const hopeless = new Set<number>();
+  for (const line of countedLines(recipe)) {
+    const slot = slotOf(line, traits, input, regime, hopeless);
+    if (!slot) continue;
+    slots.push(slot);
+    const own = contribution(line, slot.food, line.grams?.best ?? 0, traits, input, regime);
+    for (let t = 0; t < base.length; t += 1) base[t] = (base[t] as number) - (own[t] as number);
+  }
+  slots.sort((a, b) => Number(b.forced) - Number(a.forced));
+  return { traits, original, base, slots, rows: rowsOf(traits, original, input), terms: termsOf(traits, original, needs), hopeless: [...hopeless] };
+}
+
+function traitsOf({ limits }: Needs): TraitName[] {
+  return [...new Set<TraitName>([...OBJECTIVE.map(({ trait }) => trait), ...(limits ?? []).map(({ nutrient }) => nutrient), 'bowlGrams'])];
+}
+
+function originalTraits(traits: readonly TraitName[], { recipe, analysis, shelf }: ModelInput, regime: Regime): Float64Array {
+  const bodyMl = bodyMlOf(recipe, entriesOf(recipe, regime, shelf));
+  return Float64Array.from(traits, (trait) => (trait === 'potMl' ? analysis.potMl : trait === 'bodyMl' ? bodyMl : trait === 'bowlGrams' ? analysis.servingGrams : analysis.perServing[trait].value));
+}
+
+/** What `grams` of a food in the place of a line give the pot and one bowl. */
+function contribution(line: Line, food: Food, grams: number, traits: readonly TraitName[], { recipe, analysis, shelf }: ModelInput, regime: Regime): Float64Array {
+  const stay = stayOf(line, food, heatOfLine(recipe, line.id, line.stage));
+  const figures = figuresAfter(shelf.figures(food, regime), stay.nutrients, regime);
+  const inPot = line.stage !== 'bowl';
+  const share = line.perBowl ? 1 : 1 / analysis.servings;
+  const left = grams * stay.grams;
+  return Float64Array.from(traits, (trait) => {
+    if (trait === 'potMl') return inPot ? (left * mlPer100g(food)) / 100 : 0;
+    if (trait === 'bodyMl') return inPot ? left * bodyMlPerGram(food) * releasedShare(food, blendedShare(recipe)) : 0;
+    if (trait === 'bowlGrams') return left * share;
+    return (grams * share * (figures.value[NUTRIENT_INDEX[trait]] as number)) / 100;
+  });
+}
+
+/** What the needs forbid, per food. */
+interface Verdicts {
+  contains: number[];
+  checks: number[];
+}
+
+/** Need indices that a food breaks, and those it leaves to be checked. */
+function verdictsOf(food: Food, needs: Needs, rules: NutRules): Verdicts {
+  const contains: number[] = [];
+  const checks: number[] = [];
+  const speaks = (facts: readonly { allergen: AllergenId }[], id: AllergenId) => facts.some(({ allergen }) => covers(allergen, rules).includes(id));
+  needs.allergens?.forEach((id, index) => {
+    if (speaks(food.contains, id)) contains.push(index);
+    else if (speaks(food.checks, id) || speaks(food.mayContain, id)) checks.push(index);
+  });
+  const diets = dietsOfFood(food, rules);
+  needs.diets?.forEach((id: DietId, at) => {
+    const index = (needs.allergens?.length ?? 0) + at;
+    const states = diets.get(id)?.map(({ state }) => state) ?? [];
+    if (states.includes('breaks')) contains.push(index);
+    else if (states.length > 0) checks.push(index);
+  });
+  return { contains, checks };
+}
+
+const firstLimit = (needs: Needs): number => (needs.allergens?.length ?? 0) + (needs.diets?.length ?? 0);
+
+/** Maximum-limited nutrients that a food leaves open: it cannot be part of a plan that is to meet them. */
+function openMaxima(food: Food, needs: Needs, shelf: Shelf, regime: Regime): number[] {
+  const unknown = shelf.figures(food, regime).unknown;
+  return (needs.limits ?? []).flatMap(({ nutrient, max }, index) => (max !== undefined && unknown.includes(nutrient) ? [firstLimit(needs) + index] : []));
+}
+
+function slotOf(line: Line, traits: readonly TraitName[], input: ModelInput, regime: Regime, hopeless: Set<number>): Slot | null {
+  const { needs, shelf } = input;
+  if (line.stage === 'plate') return null;
+  const food = line.foodId === null ? undefined : shelf.food(line.foodId);
+  if (!food) {
+    needs.limits?.forEach(({ max }, index) => {
+      if (max !== undefined && line.eaten !== 'removed') hopeless.add(firstLimit(needs) + index);
+    });
+    if (needs.checks === 'avoid') for (let index = 0; index < firstLimit(needs); index += 1) hopeless.add(index);
+    return null;
+  }
+  const rules: NutRules = { coconutIsTreeNut: needs.coconutIsTreeNut ?? false, chestnutIsTreeNut: needs.chestnutIsTreeNut ?? false };
+  const own = verdictsOf(food, needs, rules);
+  const avoided = needs.avoidFoods?.includes(food.id) ?? false;
+  const openOwn = line.eaten === 'removed' ? [] : line.grams ? openMaxima(food, needs, shelf, regime) : (needs.limits ?? []).flatMap(({ max }, index) => (max === undefined ? [] : [firstLimit(needs) + index]));
+  const broken = [...own.contains, ...(needs.checks === 'avoid' ? own.checks : []), ...(avoided ? [avoidIndex(needs, food.id)] : []), ...openOwn];
+  const keep: Option = { swap: null, fixed: line.grams ? contribution(line, food, line.grams.best, traits, input, regime) : new Float64Array(traits.length), parts: [], cost: 0 };
+  const kept = needs.keepLines?.includes(line.id) || needs.keepFoods?.includes(food.id) || line.grams === null || line.partOf !== undefined;
+  const swaps = kept ? [] : [...SWAPS.filter(({ replaces }) => replaces.includes(food.id)), ...(line.stage === 'bowl' ? [LEAVE_OUT] : [])];
+  const options = swaps.flatMap((swap) => {
+    const option = optionOf(swap, line, food, own, traits, input, regime, rules);
+    return option ? [option] : [];
+  });
+  if (broken.length > 0 && options.length === 0) for (const index of broken) hopeless.add(index);
+  if (options.length === 0) return null;
+  return { line, food, options: broken.length > 0 ? options : [keep, ...options], forced: broken.length > 0 };
+}
+
+const avoidIndex = (needs: Needs, foodId: string): number =>
+  firstLimit(needs) + (needs.limits?.length ?? 0) + (needs.body === undefined ? 0 : 1) + (needs.smooth ? 1 : 0) + (needs.keepLines?.length ?? 0) + (needs.keepFoods?.length ?? 0) + (needs.avoidFoods?.indexOf(foodId) ?? 0);
+
+/** A swap as an option, or null when one of its foods is forbidden here. A check is never brought in where there was none. */
+function optionOf(swap: Swap, line: Line, own: Food, ownVerdicts: Verdicts, traits: readonly TraitName[], input: ModelInput, regime: Regime, rules: NutRules): Option | null {
+  const { needs, shelf } = input;
+  const parts: Part[] = [];
+  const grams = line.grams?.best ?? 0;
+  for (const part of swap.parts) {
+    const foods = part.foods.map(([id, share]) => [shelf.food(id) as Food, share] as const);
+    for (const [food] of foods) {
+      const verdicts = verdictsOf(food, needs, rules);
+      if (verdicts.contains.length > 0 || needs.avoidFoods?.includes(food.id) || openMaxima(food, needs, shelf, regime).length > 0) return null;
+      if (needs.checks !== 'allow' && verdicts.checks.some((index) => needs.checks === 'avoid' || !ownVerdicts.checks.includes(index))) return null;
+    }
+    const perGram = new Float64Array(traits.length);
+    for (const [food, share] of foods) {
+      const one = contribution({ ...line, eaten: undefined, eatenShare: undefined }, food, share, traits, input, regime);
+      for (let t = 0; t < perGram.length; t += 1) perGram[t] = (perGram[t] as number) + (one[t] as number);
+    }
+    parts.push({ foods, least: part.least * grams, most: part.most * grams, perGram });
+  }
+  if (swap.parts.every(({ foods }) => foods.every(([id]) => id === own.id)) && swap.parts.length > 0 && swap.id !== 'salt-less') return null;
+  return { swap, fixed: new Float64Array(traits.length), parts, cost: costOf(swap, needs, shelf) };
+}
+
+function costOf(swap: Swap, needs: Needs, shelf: Shelf): number {
+  const weights = { ...DEFAULT_WEIGHTS, ...needs.weights };
+  const processed = swap.parts.some(({ foods }) => foods.some(([id]) => shelf.food(id)?.category === 'plant-cream'));
+  return weights.changes * CHANGE_COST.changes + weights.work * CHANGE_COST.work * swap.work + weights.flavour * CHANGE_COST.flavour * swap.flavour + (processed ? weights.wholeFoods * CHANGE_COST.wholeFoods : 0);
+}
+
+function termsOf(traits: readonly TraitName[], original: Float64Array, needs: Needs): { at: number; weight: number }[] {
+  const closeness = needs.weights?.closeness ?? DEFAULT_WEIGHTS.closeness;
+  const volume = original[traits.indexOf('potMl')] as number;
+  return OBJECTIVE.map(({ trait, weight, floor }) => {
+    const at = traits.indexOf(trait);
+    const least = trait === 'bodyMl' ? floor * volume : floor;
+    return { at, weight: (closeness * weight) / Math.max(original[at] as number, least) };
+  });
+}
+
+function rowsOf(traits: readonly TraitName[], original: Float64Array, { needs, analysis, tightened, soft }: ModelInput): Row[] {
+  const rows: Row[] = [];
+  const at = (trait: TraitName) => traits.indexOf(trait);
+  const add = (need: number | null, entries: readonly (readonly [TraitName, number])[], bound: number, scale: number) => {
+    const coefficients = new Float64Array(traits.length);
+    for (const [trait, factor] of entries) coefficients[at(trait)] = factor / scale;
+    rows.push({ need, coefficients, bound: bound / scale, soft: need !== null && (soft?.has(need) ?? false) });
+  };
+  const volume = original[at('potMl')] as number;
+  if (volume > 0) {
+    add(null, [['potMl', 1]], volume * (1 + VOLUME_KEEPS), volume);
+    add(null, [['potMl', -1]], -volume * (1 - VOLUME_KEEPS), volume);
+  }
+  needs.limits?.forEach((limit, index) => {
+    const need = firstLimit(needs) + index;
+    const { min, max } = { ...limit, ...tightened?.get(index) };
+    const bounded = (sign: 1 | -1, value: number) => {
+      const scale = Math.max(1e-3, Math.abs(value));
+      if (limit.per === 'serving') add(need, [[limit.nutrient as Nutrient, sign]], sign * value, scale);
+      else add(need, [[limit.nutrient as Nutrient, (sign * 100) / analysis.servingGrams], ['bowlGrams', (-sign * value) / analysis.servingGrams]], 0, scale);
+    };
+    if (max !== undefined) bounded(1, max);
+    if (min !== undefined) bounded(-1, min);
+  });
+  const bounds = bodyBounds(needs, analysis.body.index);
+  if (bounds && volume > 0) {
+    const need = firstLimit(needs) + (needs.limits?.length ?? 0);
+    if (Number.isFinite(bounds.max)) add(need, [['bodyMl', 1], ['potMl', -bounds.max]], 0, volume);
+    add(need, [['bodyMl', -1], ['potMl', bounds.min]], 0, volume);
+  }
+  return rows;
+}

@@ -1,0 +1,37 @@
+/**
+ * What 'closest to the original' means, as data: the sum over functions of weight x |now - original| / scale, plus the
+ * cost of the changes themselves. Each function is scaled by the original, or by `floor` where that is small.
+ * All weights are ours (estimate) and can be moved by the user through `needs.weights`.
+ */
+import type { Nutrient } from '../nutrient.ts';
+import type { Weights } from './needs.ts';
+
+export type TraitName = Nutrient | 'potMl' | 'bodyMl' | 'bowlGrams';
+
+export interface ObjectiveTerm {
+  trait: TraitName;
+  weight: number;
+  /** Least scale, in the unit of the trait (nutrients per bowl). bodyMl: share of the pot's volume. */
+  floor: number;
+}
+
+export const OBJECTIVE: readonly ObjectiveTerm[] = [
+  { trait: 'potMl', weight: 2, floor: 1 },
+  { trait: 'bodyMl', weight: 2, floor: 0.1 },
+  { trait: 'fatG', weight: 1, floor: 3 },
+  { trait: 'proteinG', weight: 0.5, floor: 2 },
+  { trait: 'sodiumMg', weight: 0.5, floor: 100 },
+  { trait: 'sugarsG', weight: 0.5, floor: 3 },
+];
+
+/** Cost of one change, of one unit of its work and of its flavour distance, before the user's weights. */
+export const CHANGE_COST = { changes: 0.2, work: 0.4, flavour: 0.6, wholeFoods: 0.3 } as const;
+
+/** Prices are not yet known, so `cost` moves nothing; whole foods only when asked. */
+export const DEFAULT_WEIGHTS: Weights = { closeness: 1, changes: 1, work: 1, cost: 0, flavour: 1, wholeFoods: 0 };
+
+/** The pot keeps its volume within this share: bowls are fixed. */
+export const VOLUME_KEEPS = 0.05;
+/** 'Same body' is within this share of the original index, or within BODY_LEAST where there is hardly any. */
+export const BODY_KEEPS = 0.1;
+export const BODY_LEAST = 0.02;

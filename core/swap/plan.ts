@@ -1,0 +1,162 @@
+/** Turns a set of choices and amounts into a recipe, and says of each change what forced it and what it brings in. */
+import type { Analysis } from '../analysis.ts';
+import type { AllergenId } from '../allergen/ids.ts';
+import type { Shelf } from '../food/shelf.ts';
+import type { Food } from '../food/types.ts';
+import { kitchenMeasure } from '../quantity/measure.ts';
+import type { Line, Recipe, Step } from '../recipe.ts';
+import type { SwapWork } from './data/swaps.ts';
+import type { Leaf } from './search.ts';
+import type { Model, Slot } from './model.ts';
+import type { NeedRef } from './needs.ts';
+import type { NeedVerdict } from './verdict.ts';
+
+export interface ChangeTo {
+  lineId: string;
+  foodId: string;
+  grams: number;
+  measure: string;
+}
+
+export interface Change {
+  lineId: string;
+  swapId: string;
+  name: string;
+  from: { foodId: string; grams: number };
+  to: ChangeTo[];
+  why: NeedRef[];
+  work: string[];
+  cautions: string[];
+  note: string;
+  adds: { allergens: AllergenId[] };
+}
+
+export interface Plan {
+  changes: Change[];
+  recipe: Recipe;
+  analysis: Analysis;
+  /** Objective of the continuous model; 0 is the original. */
+  distance: number;
+  optimal: boolean;
+  bound?: number;
+  meets: NeedVerdict[];
+  misses: NeedRef[];
+  /** Nutrients a bowl loses by a fifth or more, asked about or not. */
+  loses?: { nutrient: string; from: number; to: number }[];
+}
+
+/** Weighed to the gram on a scale. */
+const WEIGHED = 0.01;
+
+export interface Draft {
+  recipe: Recipe;
+  /** Per slot of the model, the ids of the lines that replace it; null where it is kept. */
+  replaced: (ChangeTo[] | null)[];
+}
+
+const grammes = (best: number): { best: number; low: number; high: number } => ({ best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) });
+
+/** The recipe with every swapped line replaced by its new lines, steps pointing at them, bowls fixed. */
+export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, leaf: Leaf, amounts: readonly number[]): Draft {
+  const replaced: (ChangeTo[] | null)[] = [];
+  const newLines = new Map<string, Line[]>();
+  const works: { work: SwapWork; lineIds: string[]; line: Line }[] = [];
+  const ids = new Set(original.lines.map(({ id }) => id));
+  let part = 0;
+  model.slots.forEach((slot, index) => {
+    const { swap, parts } = leaf.choice[index] as (typeof leaf.choice)[number];
+    if (!swap) {
+      replaced.push(null);
+      return;
+    }
+    const gramsOfFood = new Map<Food, number>();
+    for (const { foods } of parts) {
+      const total = amounts[part++] as number;
+      for (const [food, share] of foods) gramsOfFood.set(food, (gramsOfFood.get(food) ?? 0) + total * share);
+    }
+    const to = [...gramsOfFood].map(([food, total]) => ({ food, grams: Number(total.toFixed(2)) })).filter(({ grams }) => grams > 0)
+      .map(({ food, grams }, at): ChangeTo => ({ lineId: freshId(slot.line.id, at, ids), foodId: food.id, grams, measure: kitchenMeasure(food, grams) }));
+    replaced.push(to);
+    newLines.set(slot.line.id, to.map((change) => lineFor(slot, change, model, index)));
+    for (const work of swap.steps) works.push({ work, lineIds: to.map(({ lineId }) => lineId), line: slot.line });
+  });
+  if (newLines.size === 0) return { recipe: original, replaced };
+  const lines = original.lines.flatMap((line) => newLines.get(line.id) ?? [line]);
+  const { servingGrams: _, ...kept } = original;
+  const change = gramsOf(lines) - gramsOf(original.lines);
+  return {
+    recipe: {
+      ...kept, servings: analysis.servings, lines, steps: rewriteSteps(original.steps, newLines, works),
+      ...(original.measuredYieldGrams === undefined ? {} : { measuredYieldGrams: Math.max(1, original.measuredYieldGrams + change) }),
+    },
+    replaced,
+  };
+}
+
+const gramsOf = (lines: readonly Line[]): number => lines.reduce((sum, { grams, stage }) => sum + (stage === 'bowl' || stage === 'plate' ? 0 : (grams?.best ?? 0)), 0);
+
+function freshId(lineId: string, index: number, ids: Set<string>): string {
+  let id = `${lineId}.${index + 1}`;
+  while (ids.has(id)) id = `${id}'`;
+  ids.add(id);
+  return id;
+}
+
+function lineFor({ line }: Slot, change: ChangeTo, model: Model, index: number): Line {
+  const food = (model.slots[index] as Slot).options.flatMap(({ parts }) => parts).flatMap(({ foods }) => foods).find(([candidate]) => candidate.id === change.foodId)?.[0];
+  return {
+    id: change.lineId, stage: line.stage, text: `${Number(change.grams.toPrecision(4))} g ${food?.name ?? change.foodId}`, foodId: change.foodId, grams: grammes(change.grams), replaces: line.id,
+    ...(line.perBowl ? { perBowl: true } : {}), ...(line.choiceOf === undefined ? {} : { choiceOf: line.choiceOf, chosen: line.chosen ?? false }),
+  };
+}
+
+/** Steps use the new lines; the work of a swap becomes steps of its own where the recipe has any. */
+function rewriteSteps(steps: readonly Step[], newLines: ReadonlyMap<string, Line[]>, works: readonly { work: SwapWork; lineIds: string[]; line: Line }[]): Step[] {
+  if (steps.length === 0) return [];
+  const pointed = steps.map((step): Step => (step.uses ? { ...step, uses: step.uses.flatMap((id) => newLines.get(id)?.map((line) => line.id) ?? [id]) } : step));
+  const ids = new Set(steps.map(({ id }) => id));
+  const texts = new Set<string>();
+  const made = works.flatMap(({ work, lineIds, line }, index): { step: Step; when: SwapWork['when'] }[] => {
+    if (texts.has(work.text)) return [];
+    texts.add(work.text);
+    let id = `swap-${line.id}-${index + 1}`;
+    while (ids.has(id)) id = `${id}'`;
+    ids.add(id);
+    return [{ when: work.when, step: { id, stage: work.when === 'before' ? 'base' : line.stage === 'bowl' ? 'bowl' : 'finish', text: work.text, handsOn: work.when !== 'before', ...(lineIds.length > 0 ? { uses: [] } : {}) } }];
+  });
+  const of = (when: SwapWork['when']) => made.filter((entry) => entry.when === when).map(({ step }) => step);
+  const blendAt = pointed.findIndex(({ method }) => method === 'blend');
+  const at = blendAt < 0 ? pointed.length : blendAt;
+  return [...of('before'), ...pointed.slice(0, at), ...of('blend'), ...pointed.slice(at), ...of('finish')];
+}
+
+/** What each change is for and what it brings in. `forcing` gives, per slot, the needs that break when it is undone. */
+export function describeChanges(model: Model, leaf: Leaf, draft: Draft, analyses: { before: Analysis; after: Analysis }, forcing: readonly NeedRef[][], shelf: Shelf): Change[] {
+  const before = new Map(analyses.before.allergens.map(({ id, state }) => [id, state]));
+  const rank = { contains: 3, check: 2, mayContain: 1, absent: 0 } as const;
+  return model.slots.flatMap((slot, index): Change[] => {
+    const { swap } = leaf.choice[index] as (typeof leaf.choice)[number];
+    const to = draft.replaced[index];
+    if (!swap || !to) return [];
+    const allergens = analyses.after.allergens
+      .filter(({ id, state, because }) => rank[state] > rank[before.get(id) ?? 'absent'] && because.some(({ lineId }) => to.some((change) => change.lineId === lineId)))
+      .map(({ id }) => id);
+    const flags = to.some(({ foodId }) => shelf.food(foodId)?.flags.includes('potassiumChloride')) ? ['May hold potassium chloride: read the pack before serving someone on a potassium limit.'] : [];
+    return [{
+      lineId: slot.line.id, swapId: swap.id, name: swap.name, from: { foodId: slot.food.id, grams: slot.line.grams?.best ?? 0 }, to, why: forcing[index] ?? [],
+      work: swap.steps.map(({ text }) => text), cautions: [...swap.cautions, ...flags], note: swap.note, adds: { allergens },
+    }];
+  });
+}
+
+const WATCHED = ['calciumMg', 'iodineUg', 'vitaminB12Ug', 'vitaminDUg', 'ironMg', 'proteinG', 'fibreG', 'vitaminARaeUg', 'riboflavinMg'] as const;
+const LOSS = 0.8;
+
+/** Known falls only: where either soup leaves a nutrient open, nothing is said. */
+export function lossesOf(before: Analysis, after: Analysis): { nutrient: string; from: number; to: number }[] {
+  return WATCHED.flatMap((nutrient) => {
+    const from = before.perServing[nutrient];
+    const to = after.perServing[nutrient];
+    return !to.atLeast && from.value > 0 && to.value < from.value * LOSS ? [{ nutrient, from: from.value, to: to.value }] : [];
+  });
+}
