@@ -10,6 +10,7 @@ const pointer = (path: readonly (string | number)[]): string => path.map((part) 
 function codeOf(type: string): ProblemCode {
   if (type === 'object.unknown') return 'body.unknownKey';
   if (type === 'any.required') return 'body.missing';
+  if (type === 'string.pattern.base') return 'value.empty';
   if (type.endsWith('.base') || type === 'alternatives.types' || type === 'number.unsafe') return 'body.wrongType';
   if (type === 'string.empty' || type === 'array.min' || type === 'object.min') return 'value.empty';
   if (type === 'any.only') return 'value.notAllowed';

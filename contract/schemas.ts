@@ -60,11 +60,12 @@ export const adaptSchema = Joi.object({
 export const readSchema = Joi.object({ text: Joi.string().allow('').max(1_000_000).required(), measures: oneOf(MEASURES) });
 
 const revision = Joi.number().integer().min(1);
-const title = Joi.string().trim().min(1).max(500);
+/** Something other than white space. */
+const title = Joi.string().pattern(/\S/).max(500);
 export const newSoupSchema = Joi.object({ title: title.required(), recipe: recipeSchema.required() });
 export const patchSoupSchema = Joi.object({ title, archived: Joi.boolean(), revision: revision.required() });
 export const draftSchema = Joi.object({ recipe: recipeSchema.required(), needs: needsSchema.required(), basedOn: id.allow(null).required(), revision: revision.required() });
-export const newVersionSchema = Joi.object({ name: Joi.string().trim().min(1).max(200).required(), reason: words.required(), recipe: recipeSchema.required(), needs: needsSchema.required() });
+export const newVersionSchema = Joi.object({ name: Joi.string().pattern(/\S/).max(200).required(), reason: words.required(), recipe: recipeSchema.required(), needs: needsSchema.required() });
 export const settingsSchema = Joi.object({
   regime: oneOf(REGIME_IDS).required(), coconutIsTreeNut: Joi.boolean().required(), chestnutIsTreeNut: Joi.boolean().required(), measures: oneOf(MEASURES).required(),
   show: oneOf(['grams', 'kitchen']).required(), potDiameterCm: positive.max(200).required(), ringKw: positive.max(100).allow(null).required(), bowlMl: Joi.number().min(50).max(2000).required(),

@@ -1,4 +1,5 @@
 /** What the API sends, as types. */
+import type { AllergenId } from '../core/allergen/ids.ts';
 import type { RegimeId } from '../core/nutrition/regime.ts';
 import type { Recipe } from '../core/recipe.ts';
 import type { Analysis } from '../core/analysis.ts';
@@ -24,7 +25,18 @@ export const DEFAULT_SETTINGS: Settings = {
   regime: 'us', coconutIsTreeNut: false, chestnutIsTreeNut: false, measures: 'auto', show: 'grams', potDiameterCm: 28, ringKw: null, bowlMl: 240, revision: 1,
 };
 
-export interface VersionSummary {
+/** What the list of soups shows of a version, taken from its kept analysis. */
+export interface VersionDigest {
+  contains: AllergenId[];
+  checks: AllergenId[];
+  energyKcal: number;
+  sodiumMg: number;
+  /** Of the needs it was kept with: how many were asked, how many it meets or likely meets. */
+  asked: number;
+  met: number;
+}
+
+export interface VersionSummary extends Partial<VersionDigest> {
   id: string;
   number: number;
   name: string;

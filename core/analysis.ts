@@ -129,7 +129,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
     evaporatedGrams: bowl.evaporatedGrams, batchGrams: bowl.batchGrams,
     batch: shape(sums, missing, bowl.servings), perServing, per100g, ...(plate ? { plate } : {}),
     declared: declaredFigures(regime.id, (key) => perServing[key], (key) => per100g[key]), claims: [],
-    allergens: allergenBoard(counted, rules), diets: dietVerdicts(counted, rules),
+    allergens: allergenBoard(counted, rules, new Set(regime.declaredAllergens)), diets: dietVerdicts(counted, rules),
     body: bodyOfPot(recipe, entries, bowl.potMl), saltPercent: bowl.servingGrams > 0 ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
     provenance: provenanceOf(eaten, bowl),
     notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, declares: regime.declares !== null, vitaminKUg: perServing.vitaminKUg.value }),

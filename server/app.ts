@@ -46,12 +46,18 @@ export function makeApp(context: Context): Express {
 function apiRoutes(context: Context): RequestHandler {
   const api = express.Router();
   api.use(jsonOnly);
-  api.use(express.json({ limit: MOST_BYTES, strict: false }));
+  api.use(express.json({ limit: MOST_BYTES, strict: false, reviver: refusePrototype }));
   for (const routes of [healthRoutes, foodRoutes, soupRoutes, soupsRoutes, settingsRoutes]) api.use(routes(context));
   api.get('/openapi.json', route(() => OPENAPI));
   api.all('/openapi.json', notAllowed('GET'));
   api.use(notFound);
   return api;
+}
+
+/** A key that would reach an object's prototype is no JSON of ours. */
+function refusePrototype(key: string, value: unknown): unknown {
+  if (key === '__proto__') throw new SyntaxError('__proto__ is not a key');
+  return value;
 }
 
 function webApp(root: string): RequestHandler {

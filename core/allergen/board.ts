@@ -31,6 +31,8 @@ export type Scoped<T> = Record<Scope, T>;
 export interface AllergenVerdict {
   id: AllergenId;
   state: AllergenState;
+  /** True when the regime makes it a declared allergen. */
+  declared: boolean;
   scopes: Scoped<AllergenState>;
   fewestChanges: Scoped<FewestChanges>;
   because: Because[];
@@ -87,7 +89,7 @@ function collectFindings(food: Food, rules: NutRules): FoodFindings {
   return found;
 }
 
-export function allergenBoard(lines: readonly CountedLine[], rules: NutRules): AllergenVerdict[] {
+export function allergenBoard(lines: readonly CountedLine[], rules: NutRules, declared: ReadonlySet<AllergenId>): AllergenVerdict[] {
   const findings = new Map<AllergenId, Finding<AllergenState>[]>();
   const push = (id: AllergenId, finding: Finding<AllergenState>) => {
     const list = findings.get(id);
@@ -104,7 +106,7 @@ export function allergenBoard(lines: readonly CountedLine[], rules: NutRules): A
       for (const { state, path } of states) push(id, { ...at, state, path: [...path], unknown: false });
     }
   }
-  return ALLERGENS.map((id) => ({ id, ...verdict(findings.get(id) ?? [], RANK, 'absent') }));
+  return ALLERGENS.map((id) => ({ id, declared: declared.has(id), ...verdict(findings.get(id) ?? [], RANK, 'absent') }));
 }
 
 /** The verdict over findings, for any ladder of states: worst state per scope, what to change, and why. */

@@ -31,6 +31,7 @@ export const first: Knex.Migration = {
       table.text('analysis').notNullable();
       table.text('foods').notNullable();
       table.text('data_version').notNullable();
+      table.text('summary').notNullable();
       table.unique(['soup_id', 'number']);
     });
     await knex.schema.createTable('settings', (table) => {

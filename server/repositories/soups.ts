@@ -1,10 +1,11 @@
 /** Soups, drafts and versions as SQLite stores them, turned into domain values here and nowhere else. */
 import type { Knex } from 'knex';
-import type { DraftBody, SoupSummary, VersionBody, VersionSummary } from '../../contract/types.ts';
+import type { DraftBody, SoupSummary, VersionBody, VersionDigest, VersionSummary } from '../../contract/types.ts';
 
 /** A version with the food rows it was computed from. */
 export interface VersionRecord extends VersionBody {
   foods: unknown;
+  digest: VersionDigest;
 }
 
 interface SoupRow {
@@ -37,14 +38,15 @@ interface VersionRow {
   analysis: string;
   foods: string;
   data_version: string;
+  summary: string;
 }
 
-const SUMMARY = ['id', 'soup_id', 'number', 'name', 'reason', 'created_at'] as const;
+const SUMMARY = ['id', 'soup_id', 'number', 'name', 'reason', 'created_at', 'summary'] as const;
 type SummaryRow = Pick<VersionRow, (typeof SUMMARY)[number]>;
 
-const toSummary = ({ id, number, name, reason, created_at }: SummaryRow): VersionSummary => ({ id, number, name, reason, createdAt: created_at });
+const toSummary = ({ id, number, name, reason, created_at, summary }: SummaryRow): VersionSummary => ({ id, number, name, reason, createdAt: created_at, ...JSON.parse(summary) });
 const toSoup = (row: SoupRow, versions: VersionSummary[]): SoupSummary => ({ id: row.id, title: row.title, revision: row.revision, archived: row.archived === 1, updatedAt: row.updated_at, versions });
-const toVersion = (row: VersionRow): VersionBody => ({ ...toSummary(row), recipe: JSON.parse(row.recipe), needs: JSON.parse(row.needs), analysis: JSON.parse(row.analysis), dataVersion: row.data_version });
+const toVersion = (row: VersionRow): VersionBody => ({ id: row.id, number: row.number, name: row.name, reason: row.reason, createdAt: row.created_at, recipe: JSON.parse(row.recipe), needs: JSON.parse(row.needs), analysis: JSON.parse(row.analysis), dataVersion: row.data_version });
 
 export const soupReader = (db: Knex) => ({
   async all(): Promise<SoupSummary[]> {
@@ -89,7 +91,7 @@ export const soupWriter = (trx: Knex.Transaction) => ({
   async insertVersion(soupId: string, version: VersionRecord): Promise<void> {
     await trx<VersionRow>('versions').insert({
       id: version.id, soup_id: soupId, number: version.number, name: version.name, reason: version.reason, created_at: version.createdAt, recipe: JSON.stringify(version.recipe),
-      needs: JSON.stringify(version.needs), analysis: JSON.stringify(version.analysis), foods: JSON.stringify(version.foods), data_version: version.dataVersion,
+      needs: JSON.stringify(version.needs), analysis: JSON.stringify(version.analysis), foods: JSON.stringify(version.foods), data_version: version.dataVersion, summary: JSON.stringify(version.digest),
     });
   },
 });

@@ -2,12 +2,13 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
-import type { DraftBody, Settings, SoupSummary, VersionBody } from '../../contract/types.ts';
+import type { DraftBody, Settings, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
 import { analyse } from '../../core/analysis.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import type { Recipe } from '../../core/recipe.ts';
 import type { Needs } from '../../core/swap/needs.ts';
+import { judgeNeeds } from '../../core/swap/verdict.ts';
 import { settingsReader, settingsWriter } from '../repositories/settings.ts';
 import { soupReader, type SoupWriter, soupWriter } from '../repositories/soups.ts';
 
@@ -67,7 +68,7 @@ export function makeKitchen(db: Knex, shelf: Shelf, clock: Clock): Kitchen {
       const number = 1 + Math.max(0, ...soup.versions.map((version) => version.number));
       const version = { id: randomUUID(), number, name, reason, createdAt: now(), recipe, needs, analysis: analyse(recipe, needs, shelf), dataVersion: DATA_VERSION };
       const foods = recipe.lines.map(({ foodId }) => (foodId === null ? null : shelf.food(foodId))).filter(Boolean);
-      await writer.insertVersion(soupId, { ...version, foods });
+      await writer.insertVersion(soupId, { ...version, foods, digest: digestOf(version, shelf) });
       await writer.touchSoup(soupId, now());
       return version;
     }),
@@ -90,6 +91,15 @@ function found<T>(value: T | null, what: string, key: string): T {
 
 function refuseStale(revision: number, current: { revision: number }): void {
   if (revision !== current.revision) throw new Problem('revision.stale', `You changed revision ${revision}; revision ${current.revision} has been saved since. Merge and save again.`, { current });
+}
+
+function digestOf({ recipe, needs, analysis }: VersionBody, shelf: Shelf): VersionDigest {
+  const verdicts = judgeNeeds(needs, { recipe, analysis, original: { recipe, analysis }, categoryOf: (id) => shelf.food(id)?.category });
+  const having = (state: string) => analysis.allergens.filter((allergen) => allergen.state === state).map(({ id }) => id);
+  return {
+    contains: having('contains'), checks: having('check'), energyKcal: analysis.perServing.energyKcal.value, sodiumMg: analysis.perServing.sodiumMg.value,
+    asked: verdicts.length, met: verdicts.filter(({ state }) => state === 'meets' || state === 'likely').length,
+  };
 }
 
 /** A kept version never changes; when today's rows would give other figures it says so. */
