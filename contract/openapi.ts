@@ -14,7 +14,7 @@ const boolean = { type: 'boolean' };
 const list = (items: unknown) => ({ type: 'array', items });
 const object = (properties: Record<string, unknown>, optional: readonly string[] = []) => ({ type: 'object', properties, required: Object.keys(properties).filter((key) => !optional.includes(key)) });
 const scoped = (of: unknown) => object({ pot: of, bowl: of, plate: of });
-const because = list(object({ lineId: string, path: list(string) }));
+const because = list(object({ lineId: string, path: list(string), state: string }));
 const fewest = object({ count: { type: ['number', 'null'] }, lineIds: list(string) });
 const figures = object(Object.fromEntries(NUTRIENTS.map((key) => [key, ref('Figure')])));
 

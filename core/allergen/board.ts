@@ -15,9 +15,11 @@ export interface NutRules {
   chestnutIsTreeNut: boolean;
 }
 
-export interface Because {
+export interface Because<S extends string = string> {
   lineId: string;
   path: string[];
+  /** What this line alone would make of the state. */
+  state: S;
 }
 
 export interface FewestChanges {
@@ -35,7 +37,7 @@ export interface AllergenVerdict {
   declared: boolean;
   scopes: Scoped<AllergenState>;
   fewestChanges: Scoped<FewestChanges>;
-  because: Because[];
+  because: Because<AllergenState>[];
 }
 
 export interface CountedLine {
@@ -110,7 +112,7 @@ export function allergenBoard(lines: readonly CountedLine[], rules: NutRules, de
 }
 
 /** The verdict over findings, for any ladder of states: worst state per scope, what to change, and why. */
-export function verdict<S extends string>(findings: readonly Finding<S>[], rank: Record<S, number>, clear: S): { state: S; scopes: Scoped<S>; fewestChanges: Scoped<FewestChanges>; because: Because[] } {
+export function verdict<S extends string>(findings: readonly Finding<S>[], rank: Record<S, number>, clear: S): { state: S; scopes: Scoped<S>; fewestChanges: Scoped<FewestChanges>; because: Because<S>[] } {
   if (findings.length === 0) return { state: clear, scopes: { pot: clear, bowl: clear, plate: clear }, fewestChanges: { pot: NONE, bowl: NONE, plate: NONE }, because: [] };
   const scopes = {} as Scoped<S>;
   const fewestChanges = {} as Scoped<FewestChanges>;
@@ -120,7 +122,7 @@ export function verdict<S extends string>(findings: readonly Finding<S>[], rank:
     const lineIds = [...new Set(reach.map(({ lineId }) => lineId))];
     fewestChanges[scope] = { count: reach.some(({ unknown }) => unknown) ? null : lineIds.length, lineIds };
   }
-  const because = [...findings].sort((a, b) => rank[a.state] - rank[b.state]).map(({ lineId, path }) => ({ lineId, path }));
+  const because = [...findings].sort((a, b) => rank[a.state] - rank[b.state]).map(({ lineId, path, state }) => ({ lineId, path, state }));
   return { state: scopes.bowl, scopes, fewestChanges, because };
 }
 

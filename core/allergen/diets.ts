@@ -14,7 +14,7 @@ export interface DietVerdict {
   state: DietState;
   scopes: Scoped<DietState>;
   fewestChanges: Scoped<FewestChanges>;
-  because: Because[];
+  because: Because<DietState>[];
 }
 
 interface DietRule {

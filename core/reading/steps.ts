@@ -11,7 +11,7 @@ import { tokensOf } from './match.ts';
 
 const METHOD_WORDS: readonly (readonly [Method, RegExp])[] = [
   ['blend', /\b(blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|process until|blender)\b/i],
-  ['pressure', /\bpressure\b/i], ['simmer', /\b(simmer|cook gently|bubble)\b/i], ['boil', /\b(boil|poach)(?!ing (?:water|stock|hot))\b/i], ['steam', /\bsteam\b/i],
+  ['pressure', /\bpressure\b/i], ['simmer', /\b(simmer|cook gently|bubble)\b/i], ['boil', /(?<!\b(?:off|without|never|not|do not) (?:the )?)\b(boil|poach)\b/i], ['steam', /\bsteam\b/i],
   ['roast', /\broast\b/i], ['bake', /\bbake\b/i], ['sweat', /\b(sweat|soften|saut[eé])\b/i], ['brown', /\bbrown\b/i], ['fry', /\b(fry|crisp)\b/i], ['soak', /\bsoak\b/i],
 ];
 const UNATTENDED: ReadonlySet<Method> = new Set(['simmer', 'boil', 'soak', 'roast', 'bake', 'pressure', 'steam']);

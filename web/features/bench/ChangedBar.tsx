@@ -1,0 +1,37 @@
+import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/allergen/ids.ts';
+import type { Line } from '../../../core/recipe.ts';
+import { needLabel } from '../../kitchen/format.ts';
+import type { BenchView } from './view.ts';
+import { foodName } from './words.ts';
+
+/** One line on what is different from the original, and which need it answers. */
+export function ChangedBar({ view }: { view: BenchView }) {
+  const { recipe, replaced, original, core } = view;
+  const reweighed = recipe.lines.filter((line) => {
+    const before = original.recipe.lines.find(({ id }) => id === line.id);
+    return before && before.grams?.best !== line.grams?.best;
+  });
+  const texts = [
+    ...replaced.map((line) => {
+      const now = recipe.lines.filter(({ replaces }) => replaces === line.id).map(({ foodId }) => foodName(foodId ?? '', core));
+      const why = reasons(view, line);
+      return `${line.foodId ? foodName(line.foodId, core) : line.text} out${why ? ` (${why})` : ''}, ${now.length > 0 ? `${now.join(' and ')} in` : 'nothing in'}`;
+    }),
+    ...reweighed.map((line) => `${line.foodId ? foodName(line.foodId, core) : line.text} now ${line.grams ? core.formatGrams(line.grams.best) : 'not weighed'}`),
+  ];
+  return (
+    <p className="shrink-0 truncate border-t border-line px-4 py-1.5" title={texts.join('; ')}>
+      <span className="text-kale-soft">What changed and why: </span>
+      {texts.length > 0 ? texts.join('; ') : 'nothing yet, this is the original'}
+    </p>
+  );
+}
+
+function reasons({ needs, original }: BenchView, line: Line): string {
+  const touches = (because: { lineId: string }[] | undefined) => because?.some(({ lineId }) => lineId === line.id) ?? false;
+  const named = [
+    ...(needs.allergens ?? []).filter((id) => touches(original.analysis.allergens.find((one) => one.id === id)?.because)).map((id) => ALLERGEN_LABELS[id]),
+    ...(needs.diets ?? []).filter((id) => touches(original.analysis.diets.find((one) => one.id === id)?.because)).map((id) => DIET_LABELS[id]),
+  ];
+  return (named.length > 0 ? named : (needs.limits ?? []).map(({ nutrient }, index) => needLabel({ kind: 'limit', id: nutrient, index }, needs))).join(', ');
+}

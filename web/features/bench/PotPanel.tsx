@@ -1,0 +1,127 @@
+import { useEffect, useRef, useState } from 'react';
+import { type Line, STAGE_LABELS, STAGES } from '../../../core/recipe.ts';
+import { figure } from '../../kitchen/format.ts';
+import { Button } from '../../ui/button.tsx';
+import { State } from '../../ui/state.tsx';
+import { PotSection } from './PotSection.tsx';
+import { potLayers } from './potLayers.ts';
+import { useBench } from './store.ts';
+import type { BenchView } from './view.ts';
+
+interface Props {
+  view: BenchView;
+  show: 'grams' | 'kitchen';
+  /** The line whose amount is being edited, from the keyboard or the mouse. */
+  editing: string | null;
+  onEdit: (lineId: string | null) => void;
+}
+
+/** The pot: its section, and its lines by stage with amounts to edit in place. */
+export function PotPanel({ view, show, editing, onEdit }: Props) {
+  const { recipe, core, analysis, replaced } = view;
+  const stages = STAGES.filter((stage) => recipe.lines.some((line) => line.stage === stage) || replaced.some((line) => line.stage === stage));
+  return (
+    <section aria-label="Pot" className="flex min-h-0 flex-col rounded-xl border border-line bg-card">
+      <div className="shrink-0 border-b border-line px-3 pt-1"><PotSection layers={potLayers(recipe, core)} body={analysis.body.index} word={analysis.body.word} toppings={recipe.lines.filter(({ stage }) => stage === 'bowl').length} /></div>
+      <div className="min-h-0 flex-1 overflow-auto pb-2">
+        {stages.map((stage) => (
+          <section key={stage} aria-label={STAGE_LABELS[stage]}>
+            <h3 className="bg-oat-deep px-3 py-0.5 text-sm tracking-wide uppercase">{STAGE_LABELS[stage]}</h3>
+            <ul>
+              {replaced.filter((line) => line.stage === stage && !recipe.lines.some(({ replaces }) => replaces === line.id)).map((line) => <GoneRow key={line.id} line={line} view={view} leftOut />)}
+              {recipe.lines.filter((line) => line.stage === stage).map((line, index, all) => {
+                const gone = line.replaces && all.find(({ replaces }) => replaces === line.replaces)?.id === line.id ? replaced.find(({ id }) => id === line.replaces) : undefined;
+                return (
+                  <li key={line.id}>
+                    {gone && <ul><GoneRow line={gone} view={view} /></ul>}
+                    <LineRow line={line} view={view} show={show} editing={editing === line.id} onEdit={onEdit} />
+                  </li>
+                );
+              })}
+            </ul>
+          </section>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+const nameOf = (line: Line, { core }: BenchView): string => (line.foodId === null ? line.text : (core.SHELF.food(line.foodId)?.name ?? line.foodId));
+
+function GoneRow({ line, view, leftOut = false }: { line: Line; view: BenchView; leftOut?: boolean }) {
+  const putBack = useBench((state) => state.putBack);
+  return (
+    <li className="flex min-h-7 items-center gap-2 px-3 text-kale-soft">
+      <s className="min-w-0 flex-1 truncate"><span className="sr-only">taken out: </span>{nameOf(line, view)} {line.grams ? `${figure(line.grams.best)} g` : ''}</s>
+      {leftOut && <span className="text-sm">left out</span>}
+      <Button kind="quiet" className="text-sm underline" onClick={() => putBack(line)} aria-label={`Put back ${nameOf(line, view)}`}>put back</Button>
+    </li>
+  );
+}
+
+interface RowProps {
+  line: Line;
+  view: BenchView;
+  show: 'grams' | 'kitchen';
+  editing: boolean;
+  onEdit: (lineId: string | null) => void;
+}
+
+function LineRow({ line, view, show, editing, onEdit }: RowProps) {
+  const selected = useBench((state) => state.selected === line.id);
+  const select = useBench((state) => state.select);
+  const row = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (selected) row.current?.scrollIntoView({ block: 'nearest' });
+  }, [selected]);
+  const marks = view.marks.get(line.id) ?? [];
+  const name = nameOf(line, view);
+  return (
+    <div ref={row} data-line={line.id} className={`flex min-h-8 items-center gap-1.5 border-l-4 px-2 ${selected ? 'border-squash bg-squash-pale' : 'border-transparent hover:bg-oat'}`}>
+      <button type="button" aria-pressed={selected} title={line.text} onClick={() => select(line.id)} className="min-h-7 min-w-0 flex-1 truncate text-left">
+        {line.replaces && <span aria-hidden className="mr-1 text-squash">▸</span>}
+        {line.foodId === null ? <State tone="breaks">no food: {name}</State> : name}
+        {line.eaten && line.eaten !== 'all' && <span className="text-sm text-kale-soft"> ({line.eaten === 'removed' ? 'taken out' : line.eaten})</span>}
+      </button>
+      {marks.slice(0, 2).map(({ tone, text }) => <State key={text} tone={tone}>{text}</State>)}
+      {editing ? <AmountEditor line={line} name={name} onDone={() => onEdit(null)} /> : (
+        <button type="button" onClick={() => { select(line.id); onEdit(line.id); }} aria-label={`Amount of ${name}: ${line.grams ? `${figure(line.grams.best)} grams` : 'not weighed'}. Edit`} className="min-h-7 rounded px-1.5 whitespace-nowrap underline decoration-dotted underline-offset-4 hover:bg-oat-deep">
+          {line.grams ? amountText(line, view, show) : <State tone="check">weigh it</State>}
+        </button>
+      )}
+    </div>
+  );
+}
+
+function amountText(line: Line, { core }: BenchView, show: 'grams' | 'kitchen'): string {
+  const food = line.foodId === null ? undefined : core.SHELF.food(line.foodId);
+  const grams = line.grams?.best ?? 0;
+  const text = show === 'kitchen' && food ? core.kitchenMeasure(food, grams) : core.formatGrams(grams);
+  return line.perBowl ? `${text} a bowl` : text;
+}
+
+/** Grams in place: Enter keeps them, Escape leaves them as they were. */
+function AmountEditor({ line, name, onDone }: { line: Line; name: string; onDone: () => void }) {
+  const weigh = useBench((state) => state.weighLine);
+  const [text, setText] = useState(line.grams ? String(Number(line.grams.best.toFixed(2))) : '');
+  const grams = Number(text.replace(',', '.'));
+  const valid = text.trim() !== '' && Number.isFinite(grams) && grams >= 0 && grams <= 1e6;
+  const finish = () => {
+    if (valid && grams !== line.grams?.best) weigh(line.id, grams);
+    onDone();
+  };
+  return (
+    <span className="flex items-center gap-1">
+      <input
+        autoFocus inputMode="decimal" aria-label={`Grams of ${name}`} aria-invalid={!valid} value={text}
+        onFocus={(event) => event.target.select()} onChange={(event) => setText(event.target.value)} onBlur={finish}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') finish();
+          if (event.key === 'Escape') onDone();
+        }}
+        className="w-20 rounded border border-squash bg-white px-1 text-right"
+      />
+      g
+    </span>
+  );
+}

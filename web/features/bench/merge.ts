@@ -1,0 +1,57 @@
+/** Joins two drafts that grew from one: what only one side changed is taken; what both changed is left to the cook. */
+import type { Line, Recipe } from '../../../core/recipe.ts';
+import type { Needs } from '../../../core/swap/needs.ts';
+
+export interface DraftContent {
+  recipe: Recipe;
+  needs: Needs;
+}
+
+export interface Conflict {
+  what: string;
+  mine: string;
+  theirs: string;
+}
+
+export interface Merge {
+  merged: DraftContent;
+  /** Places both sides changed; `merged` holds mine there. */
+  conflicts: Conflict[];
+}
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+export function mergeDrafts(base: DraftContent, mine: DraftContent, theirs: DraftContent): Merge {
+  const conflicts: Conflict[] = [];
+  const take = <T>(what: string, b: T, m: T, t: T, say: (value: T) => string): T => {
+    if (same(m, t) || same(b, t)) return m;
+    if (same(b, m)) return t;
+    conflicts.push({ what, mine: say(m), theirs: say(t) });
+    return m;
+  };
+  const { lines: _b, steps: bSteps, ...bRest } = base.recipe;
+  const { lines: _m, steps: mSteps, ...mRest } = mine.recipe;
+  const { lines: _t, steps: tSteps, ...tRest } = theirs.recipe;
+  const rest = take('title and bowls', bRest, mRest, tRest, ({ title, servings }) => `${title}, ${servings ?? '?'} bowls`);
+  const steps = take('steps', bSteps, mSteps, tSteps, (value) => `${value.length} steps`);
+  const needs = take('needs', base.needs, mine.needs, theirs.needs, (value) => `${(value.allergens?.length ?? 0) + (value.diets?.length ?? 0) + (value.limits?.length ?? 0)} needs`);
+  const lines = mergeLines(base.recipe.lines, mine.recipe.lines, theirs.recipe.lines, (id, b, m, t) => take(m?.text ?? t?.text ?? id, b, m, t, (line) => (line ? `${line.text}${line.grams ? `, ${line.grams.best} g` : ''}` : 'taken out')));
+  return { merged: { recipe: { ...rest, lines, steps }, needs }, conflicts };
+}
+
+type Take = (id: string, base: Line | undefined, mine: Line | undefined, theirs: Line | undefined) => Line | undefined;
+
+/** In my order, with lines that only they added put after the line they follow there. */
+function mergeLines(base: readonly Line[], mine: readonly Line[], theirs: readonly Line[], take: Take): Line[] {
+  const of = (lines: readonly Line[], id: string) => lines.find((line) => line.id === id);
+  const merged = mine.flatMap((line) => take(line.id, of(base, line.id), line, of(theirs, line.id)) ?? []);
+  theirs.forEach((line, index) => {
+    if (of(mine, line.id)) return;
+    const kept = take(line.id, of(base, line.id), undefined, line);
+    if (!kept) return;
+    const before = theirs[index - 1]?.id;
+    const at = merged.findIndex(({ id }) => id === before);
+    merged.splice(at < 0 ? merged.length : at + 1, 0, kept);
+  });
+  return merged;
+}

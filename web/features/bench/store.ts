@@ -1,0 +1,64 @@
+/** What is on the bench: recipe and needs, with undo and redo without end, and which line is in hand. */
+import { temporal } from 'zundo';
+import { create } from 'zustand';
+import { useStoreWithEqualityFn } from 'zustand/traditional';
+import type { Line, Recipe } from '../../../core/recipe.ts';
+import type { Needs } from '../../../core/swap/needs.ts';
+import type { DraftContent } from './merge.ts';
+
+interface BenchState extends DraftContent {
+  soupId: string | null;
+  selected: string | null;
+  open: (soupId: string, content: DraftContent) => void;
+  select: (lineId: string | null) => void;
+  putRecipe: (recipe: Recipe, selected?: string | null) => void;
+  setNeeds: (needs: Needs) => void;
+  weighLine: (lineId: string, grams: number) => void;
+  putBack: (original: Line) => void;
+  takeMerged: (content: DraftContent) => void;
+}
+
+const NO_SOUP: Recipe = { title: '', lines: [], steps: [] };
+/** What a scale in the kitchen is out by. */
+const WEIGHED = 0.01;
+
+export const useBench = create<BenchState>()(
+  temporal(
+    (set, get) => ({
+      soupId: null, recipe: NO_SOUP, needs: {}, selected: null,
+      open: (soupId, { recipe, needs }) => {
+        set({ soupId, recipe, needs, selected: recipe.lines[0]?.id ?? null });
+        useBench.temporal.getState().clear();
+      },
+      select: (selected) => set({ selected }),
+      putRecipe: (recipe, selected) => set({ recipe, selected: selected ?? stillThere(recipe, get().selected) }),
+      setNeeds: (needs) => set({ needs }),
+      weighLine: (lineId, best) => set(({ recipe }) => ({ recipe: { ...recipe, lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, grams: { best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) } } : line)) } })),
+      putBack: (original) => set(({ recipe }) => ({ recipe: withOriginal(recipe, original), selected: original.id })),
+      takeMerged: ({ recipe, needs }) => set({ recipe, needs, selected: stillThere(recipe, get().selected) }),
+    }),
+    {
+      partialize: ({ recipe, needs }) => ({ recipe, needs }),
+      equality: (a, b) => a.recipe === b.recipe && a.needs === b.needs,
+      limit: 10_000,
+    },
+  ),
+);
+
+const stillThere = (recipe: Recipe, lineId: string | null): string | null => (recipe.lines.some(({ id }) => id === lineId) ? lineId : (recipe.lines[0]?.id ?? null));
+
+/** The original line in the place of the first of those that replaced it; steps point at it again. */
+function withOriginal(recipe: Recipe, original: Line): Recipe {
+  const gone = new Set(recipe.lines.filter(({ replaces }) => replaces === original.id).map(({ id }) => id));
+  const at = recipe.lines.findIndex(({ id }) => gone.has(id));
+  const lines = recipe.lines.filter(({ id }) => !gone.has(id));
+  lines.splice(at < 0 ? lines.length : at, 0, original);
+  const steps = recipe.steps.filter(({ id }) => !id.startsWith(`swap-${original.id}-`)).map((step) => (step.uses?.some((id) => gone.has(id)) ? { ...step, uses: [original.id, ...step.uses.filter((id) => !gone.has(id))] } : step));
+  return { ...recipe, lines, steps };
+}
+
+export const useHistory = () => useStoreWithEqualityFn(useBench.temporal, ({ undo, redo, pastStates, futureStates }) => ({ undo, redo, canUndo: pastStates.length > 0, canRedo: futureStates.length > 0 }), shallow);
+
+function shallow<T extends object>(a: T, b: T): boolean {
+  return (Object.keys(a) as (keyof T)[]).every((key) => Object.is(a[key], b[key]));
+}

@@ -1,0 +1,67 @@
+/** Everything the three zones of the bench show, worked out from the recipe on it. */
+import { useMemo } from 'react';
+import type { VersionBody } from '../../../contract/types.ts';
+import type { Analysis, AnalyseOptions } from '../../../core/analysis.ts';
+import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
+import type { Line, Recipe } from '../../../core/recipe.ts';
+import type { Needs } from '../../../core/swap/needs.ts';
+import type { NeedVerdict } from '../../../core/swap/verdict.ts';
+import { type Core, useCore } from '../../kitchen/core.ts';
+import { needLabel } from '../../kitchen/format.ts';
+import { useBench } from './store.ts';
+
+export interface Mark {
+  tone: 'breaks' | 'check';
+  text: string;
+}
+
+export interface BenchView {
+  core: Core;
+  recipe: Recipe;
+  needs: Needs;
+  analysis: Analysis;
+  original: { recipe: Recipe; analysis: Analysis };
+  verdicts: NeedVerdict[];
+  /** Per line, the needs it breaks or leaves to be checked. */
+  marks: ReadonlyMap<string, Mark[]>;
+  /** Original lines that are no longer in the pot. */
+  replaced: readonly Line[];
+}
+
+export const optionsOf = ({ regime, coconutIsTreeNut, chestnutIsTreeNut }: Needs): AnalyseOptions => ({ regime, coconutIsTreeNut, chestnutIsTreeNut });
+
+/** The version everything is compared with: the one the draft came from, else the first. */
+export function originalOf(versions: readonly VersionBody[], basedOn: string | null): Recipe | null {
+  return (versions.find(({ id }) => id === basedOn) ?? versions[0])?.recipe ?? null;
+}
+
+export function useBenchView(originalRecipe: Recipe | null): BenchView {
+  const core = useCore();
+  const recipe = useBench((state) => state.recipe);
+  const needs = useBench((state) => state.needs);
+  const options = JSON.stringify(optionsOf(needs));
+  const first = originalRecipe ?? recipe;
+  const original = useMemo(() => ({ recipe: first, analysis: core.analyse(first, JSON.parse(options), core.SHELF) }), [core, first, options]);
+  const analysis = useMemo(() => core.analyse(recipe, JSON.parse(options), core.SHELF), [core, recipe, options]);
+  return useMemo(() => {
+    const verdicts = core.judgeNeeds(needs, { recipe, analysis, original, categoryOf: (id) => core.SHELF.food(id)?.category });
+    return { core, recipe, needs, analysis, original, verdicts, marks: marksOf(needs, analysis), replaced: original.recipe.lines.filter(({ id }) => !recipe.lines.some((line) => line.id === id)) };
+  }, [core, recipe, needs, analysis, original]);
+}
+
+function marksOf(needs: Needs, analysis: Analysis): Map<string, Mark[]> {
+  const marks = new Map<string, Mark[]>();
+  const add = (lineId: string, mark: Mark) => {
+    const list = marks.get(lineId) ?? [];
+    if (!list.some(({ text }) => text === mark.text)) marks.set(lineId, [...list, mark]);
+  };
+  const asked = [
+    ...(needs.allergens ?? []).map((id) => ({ label: ALLERGEN_LABELS[id], verdict: analysis.allergens.find((one) => one.id === id), bad: 'contains' })),
+    ...(needs.diets ?? []).map((id, index) => ({ label: `not ${needLabel({ kind: 'diet', id, index }, needs)}`, verdict: analysis.diets.find((one) => one.id === id), bad: 'breaks' })),
+  ];
+  for (const { label, verdict, bad } of asked) {
+    if (!verdict) continue;
+    for (const { lineId, state } of verdict.because) add(lineId, state === bad ? { tone: 'breaks', text: label } : { tone: 'check', text: `check ${label.replace(/^not /, '')}` });
+  }
+  return marks;
+}

@@ -1,0 +1,77 @@
+/**
+ * The reading desk: the pasted text, what was understood, and what the cook settled. Settlements are kept by the text
+ * of their line, so that they survive another read of the same text, a reload and a lost server.
+ */
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import type { Measures } from '../../../contract/types.ts';
+import type { Doubt } from '../../../core/reading/doubts.ts';
+import type { Grams, Line, Recipe } from '../../../core/recipe.ts';
+import { useReading } from '../../api/queries.ts';
+
+export interface Settlement {
+  foodId?: string | null;
+  grams?: Grams | null;
+  /** The doubt's code and what was chosen, in words. */
+  said?: string;
+}
+
+interface Desk {
+  text: string;
+  measures: Measures;
+  servings: number | null;
+  settled: Record<string, Settlement>;
+}
+
+const STORE = 'kind-ladle:reading:1';
+const EMPTY: Desk = { text: '', measures: 'auto', servings: null, settled: {} };
+const READ_AFTER_MS = 250;
+
+function stored(): Desk {
+  try {
+    const saved = JSON.parse(localStorage.getItem(STORE) ?? 'null') as Partial<Desk> | null;
+    return { ...EMPTY, ...saved };
+  } catch {
+    return EMPTY;
+  }
+}
+
+export const settlementKey = (line: Line): string => `${line.id} ${line.text}`;
+
+export function useReadingDesk() {
+  const [desk, setDesk] = useState<Desk>(stored);
+  const [asked, setAsked] = useState(desk.text);
+  useEffect(() => {
+    localStorage.setItem(STORE, JSON.stringify(desk));
+  }, [desk]);
+  useEffect(() => {
+    const timer = setTimeout(() => setAsked(desk.text), READ_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [desk.text]);
+  const reading = useReading(useDeferredValue(asked), desk.measures);
+
+  const recipe = useMemo((): Recipe | null => {
+    if (!reading.data || desk.text.trim() === '') return null;
+    const lines = reading.data.recipe.lines.map((line) => {
+      const { said: _, ...settled } = desk.settled[settlementKey(line)] ?? {};
+      return { ...line, ...settled };
+    });
+    return { ...reading.data.recipe, ...(desk.servings === null ? {} : { servings: desk.servings }), lines };
+  }, [reading.data, desk.settled, desk.servings, desk.text]);
+
+  const doubts: Doubt[] = useMemo(() => (desk.text.trim() === '' ? [] : (reading.data?.doubts ?? []).filter(({ code }) => !(code.startsWith('servings') && desk.servings !== null))), [reading.data, desk.servings, desk.text]);
+  const settlementOf = (lineId: string | null): Settlement | undefined => {
+    const line = reading.data?.recipe.lines.find(({ id }) => id === lineId);
+    return line && desk.settled[settlementKey(line)];
+  };
+
+  return {
+    desk, reading, recipe, doubts, settlementOf,
+    setText: (text: string) => setDesk((now) => ({ ...now, text })),
+    setMeasures: (measures: Measures) => setDesk((now) => ({ ...now, measures })),
+    setServings: (servings: number | null) => setDesk((now) => ({ ...now, servings })),
+    settle: (line: Line, settlement: Settlement) => setDesk((now) => ({ ...now, settled: { ...now.settled, [settlementKey(line)]: { ...now.settled[settlementKey(line)], ...settlement } } })),
+    clear: () => setDesk(EMPTY),
+  };
+}
+
+export type ReadingDesk = ReturnType<typeof useReadingDesk>;

@@ -1,0 +1,53 @@
+/** Figures as words: how many digits a bowl's figure deserves, and what the needs are called. */
+import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from '../../core/allergen/ids.ts';
+import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/nutrient.ts';
+import type { NeedRef, Needs } from '../../core/swap/needs.ts';
+
+/** Three significant digits at most, none beyond what a kitchen can know. */
+export function figure(value: number): string {
+  if (value >= 100) return String(Math.round(value));
+  if (value >= 10) return String(Number(value.toFixed(value >= 30 ? 0 : 1)));
+  return String(Number(value.toFixed(value >= 1 ? 1 : 2)));
+}
+
+export const withUnit = (key: Nutrient, value: number): string => `${figure(value)} ${nutrientUnit(key)}`;
+
+export function needLabel(need: NeedRef, needs: Needs): string {
+  switch (need.kind) {
+    case 'allergen':
+      return `no ${ALLERGEN_LABELS[need.id as AllergenId]}`;
+    case 'diet':
+      return DIET_LABELS[need.id as DietId];
+    case 'limit': {
+      const limit = needs.limits?.[need.index as number];
+      if (!limit) return '';
+      const bounds = [limit.min === undefined ? '' : `from ${withUnit(limit.nutrient, limit.min)}`, limit.max === undefined ? '' : `to ${withUnit(limit.nutrient, limit.max)}`].filter(Boolean).join(' ');
+      return `${NUTRIENT_LABELS[limit.nutrient].toLowerCase()} ${bounds}${limit.per === '100g' ? ' per 100 g' : ''}`;
+    }
+    case 'body':
+      return needs.body === 'same' ? 'same body' : 'body';
+    case 'smooth':
+      return 'smooth';
+    case 'keep':
+      return 'kept line';
+    case 'avoid':
+      return 'avoided food';
+  }
+}
+
+/** The needs with one of them taken away. */
+export function withoutNeed(needs: Needs, { kind, index = 0 }: NeedRef): Needs {
+  const drop = <T>(list: T[] | undefined): T[] | undefined => {
+    const rest = list?.filter((_, at) => at !== index);
+    return rest && rest.length > 0 ? rest : undefined;
+  };
+  const next: Needs = { ...needs };
+  if (kind === 'allergen') next.allergens = drop(needs.allergens);
+  if (kind === 'diet') next.diets = drop(needs.diets);
+  if (kind === 'limit') next.limits = drop(needs.limits);
+  if (kind === 'body') next.body = undefined;
+  if (kind === 'smooth') next.smooth = undefined;
+  if (kind === 'keep') next.keepLines = drop(needs.keepLines);
+  if (kind === 'avoid') next.avoidFoods = drop(needs.avoidFoods);
+  return JSON.parse(JSON.stringify(next)) as Needs;
+}

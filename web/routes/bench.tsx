@@ -1,0 +1,149 @@
+import { CircleHelp, CloudOff, Redo2, Undo2 } from 'lucide-react';
+import { Suspense, useEffect, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useParams } from 'react-router';
+import type { Recipe } from '../../core/recipe.ts';
+import type { Plan } from '../../core/swap/plan.ts';
+import { useDraft, useSettings, useSoup, useVersions } from '../api/queries.ts';
+import { useAutosave } from '../features/bench/autosave.ts';
+import { ChangedBar } from '../features/bench/ChangedBar.tsx';
+import { ClashDialog } from '../features/bench/ClashDialog.tsx';
+import { KeepDialog } from '../features/bench/KeepDialog.tsx';
+import { KeysDialog } from '../features/bench/KeysDialog.tsx';
+import { PotPanel } from '../features/bench/PotPanel.tsx';
+import { SwapsPanel, useLineSwaps } from '../features/bench/SwapsPanel.tsx';
+import { useBench, useHistory } from '../features/bench/store.ts';
+import { usePlans } from '../features/bench/usePlans.ts';
+import { originalOf, useBenchView } from '../features/bench/view.ts';
+import { BowlPanel } from '../features/bowl/BowlPanel.tsx';
+import { NeedsBar } from '../features/needs/NeedsBar.tsx';
+import { figure, needLabel } from '../kitchen/format.ts';
+import { Button } from '../ui/button.tsx';
+import { Notice } from '../ui/state.tsx';
+
+const SAVE_WORDS = { saved: 'saved', saving: 'saving ...', offline: 'not saved: the server does not answer. Kept in this browser, tried again', conflict: 'someone saved in between' } as const;
+
+/** The bench of one soup: opens its draft, then lays out the three zones. */
+export function Bench() {
+  const { id = '' } = useParams();
+  return <BenchOf key={id} soupId={id} />;
+}
+
+function BenchOf({ soupId }: { soupId: string }) {
+  const soup = useSoup(soupId);
+  const draft = useDraft(soupId);
+  const versions = useVersions(soupId);
+  const autosave = useAutosave(soupId, draft.data);
+  const onBench = useBench((state) => state.soupId === soupId);
+  if (draft.isError && !onBench) return <div className="p-6"><Notice tone="breaks">{draft.error.message} <Button kind="chip" onClick={() => draft.refetch()}>Try again</Button></Notice></div>;
+  if (!onBench || !draft.data || !versions.data || !soup.data) return <p className="m-auto" role="status">Laying out the bench ...</p>;
+  const version = soup.data.versions.find(({ id }) => id === draft.data.basedOn) ?? soup.data.versions.at(-1);
+  return (
+    <Suspense fallback={<p className="m-auto" role="status">Fetching the foods ...</p>}>
+      <Worktop soupId={soupId} title={soup.data.title} from={version ? `draft of "${version.name}"` : 'draft'} versions={soup.data.versions.length} original={originalOf(versions.data, draft.data.basedOn)} autosave={autosave} />
+    </Suspense>
+  );
+}
+
+interface WorktopProps {
+  soupId: string;
+  title: string;
+  from: string;
+  versions: number;
+  original: Recipe | null;
+  autosave: ReturnType<typeof useAutosave>;
+}
+
+function Worktop({ soupId, title, from, versions, original, autosave }: WorktopProps) {
+  const view = useBenchView(original);
+  const settings = useSettings();
+  const history = useHistory();
+  const plans = usePlans();
+  const swaps = useLineSwaps(view);
+  const [editing, setEditing] = useState<string | null>(null);
+  const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | null>(null);
+  const only = (name: typeof dialog) => (open: boolean) => setDialog(open ? name : null);
+
+  const take = (plan: Plan) => {
+    plans.stop();
+    useBench.getState().putRecipe(plan.recipe, plan.changes[0]?.to[0]?.lineId ?? null);
+  };
+  const workOut = () => plans.start(view.recipe, view.needs);
+  useBenchKeys({ enabled: dialog === null && editing === null && autosave.clash === null, view, swaps, plans, history, take, workOut, setEditing, setDialog });
+
+  // A plan answers the soup it was asked for: any edit takes it off the bench.
+  const { stop } = plans;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the recipe and needs are what the plans were asked for
+  useEffect(() => stop(), [view.recipe, view.needs, stop]);
+
+  return (
+    <div className="flex min-h-0 flex-1 flex-col lg:h-[calc(100dvh-3rem)] lg:flex-none">
+      <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-2">
+        <h1 className="font-title text-2xl">{title}</h1>
+        <span className="text-kale-soft">{from} · {figure(view.analysis.servings)} bowls of {figure(view.analysis.servingMl)} ml · figures by {view.core.SHELF ? (view.needs.regime ?? 'us').toUpperCase() : ''} rules</span>
+        <span role="status" className={`text-sm ${autosave.state === 'offline' ? 'text-beet' : 'text-kale-soft'}`}>{autosave.state === 'offline' && <CloudOff size={14} aria-hidden className="mr-1 inline" />}{SAVE_WORDS[autosave.state]}</span>
+        <div className="ml-auto flex gap-1.5">
+          <Button onClick={() => history.undo()} disabled={!history.canUndo} aria-label="Undo"><Undo2 size={16} aria-hidden /></Button>
+          <Button onClick={() => history.redo()} disabled={!history.canRedo} aria-label="Redo"><Redo2 size={16} aria-hidden /></Button>
+          {versions > 0 && <Link to={`/soups/${soupId}/compare`} className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-3 hover:bg-oat-deep">Compare</Link>}
+          <Button kind="main" onClick={() => setDialog('keep')}>Keep as version</Button>
+          <Button aria-label="Keys" onClick={() => setDialog('keys')}><CircleHelp size={16} aria-hidden /></Button>
+        </div>
+      </div>
+      <div className="shrink-0 px-4 py-2"><NeedsBar view={view} adding={dialog === 'need'} onAdding={only('need')} /></div>
+      <div className="grid min-h-0 flex-1 gap-2.5 px-4 pb-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,20.5rem)] lg:grid-rows-[minmax(0,1fr)]">
+        <PotPanel view={view} show={settings.data?.show ?? 'grams'} editing={editing} onEdit={setEditing} />
+        <SwapsPanel view={view} swaps={swaps} search={plans.search} onWorkOut={workOut} onStop={plans.stop} onTake={take} />
+        <BowlPanel view={view} />
+      </div>
+      <ChangedBar view={view} />
+      <KeepDialog soupId={soupId} open={dialog === 'keep'} onOpenChange={only('keep')} suggestion={suggestedName(view)} />
+      <KeysDialog open={dialog === 'keys'} onOpenChange={only('keys')} />
+      <ClashDialog autosave={autosave} />
+    </div>
+  );
+}
+
+const suggestedName = ({ verdicts, needs }: ReturnType<typeof useBenchView>): string => verdicts.slice(0, 3).map(({ need }) => needLabel(need, needs)).join(', ') || 'New version';
+
+interface KeyParts {
+  enabled: boolean;
+  view: ReturnType<typeof useBenchView>;
+  swaps: ReturnType<typeof useLineSwaps>;
+  plans: ReturnType<typeof usePlans>;
+  history: ReturnType<typeof useHistory>;
+  take: (plan: Plan) => void;
+  workOut: () => void;
+  setEditing: (lineId: string | null) => void;
+  setDialog: (dialog: 'need' | 'keep' | 'keys') => void;
+}
+
+/** The keyboard map of the bench; KeysDialog lists it. */
+function useBenchKeys({ enabled, view, swaps, plans, history, take, workOut, setEditing, setDialog }: KeyParts) {
+  const { select, putRecipe } = useBench.getState();
+  const inOrder = ['base', 'simmer', 'blend', 'finish', 'bowl', 'plate'].flatMap((stage) => view.recipe.lines.filter((line) => line.stage === stage).map(({ id }) => id));
+  const move = (by: number) => {
+    const at = inOrder.indexOf(useBench.getState().selected ?? '');
+    select(inOrder[Math.min(inOrder.length - 1, Math.max(0, at + by))] ?? null);
+  };
+  const options = { enabled, preventDefault: true } as const;
+  const isControl = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('a, button, summary, [role="button"]') !== null;
+  useHotkeys('up', () => move(-1), options);
+  useHotkeys('down', () => move(1), options);
+  useHotkeys('enter', () => setEditing(useBench.getState().selected), { ...options, ignoreEventWhen: ({ target }) => isControl(target) && !(target as HTMLElement).closest('[data-line]') });
+  useHotkeys('s', () => document.getElementById('swaps')?.focus(), options);
+  useHotkeys('w', workOut, options);
+  useHotkeys('n', () => setDialog('need'), options);
+  useHotkeys('k', () => setDialog('keep'), options);
+  useHotkeys('u', () => history.undo(), options);
+  useHotkeys('shift+u', () => history.redo(), options);
+  useHotkeys('shift+?, ?, shift+slash', () => setDialog('keys'), options);
+  useHotkeys('escape', () => plans.stop(), options);
+  useHotkeys('1,2,3,4,5,6,7,8,9', (event) => {
+    const index = Number(event.key) - 1;
+    const plan = plans.search.state === 'done' ? (plans.search.result.plans[index] ?? (index === 0 ? plans.search.result.clash?.nearest : undefined)) : undefined;
+    const swap = plans.search.state === 'done' ? undefined : swaps[index];
+    if (plan) take(plan);
+    else if (swap) putRecipe(swap.recipe, swap.change.to[0]?.lineId);
+  }, options);
+}
