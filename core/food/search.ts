@@ -25,12 +25,12 @@ function indexOf(shelf: Shelf): MiniSearch<{ id: string; name: string; aliases: 
   return index;
 }
 
-/** Best first, then by id. An empty query lists the shelf by id. */
-export function searchFoods(shelf: Shelf, query: string, limit: number): FoodHit[] {
+/** Best first, then by id; `words` says whether a food must answer to all of the query's words. An empty query lists the shelf by id. */
+export function searchFoods(shelf: Shelf, query: string, limit: number, words: 'any' | 'all' = 'any'): FoodHit[] {
   const text = query.trim().toLowerCase();
   const byScoreThenId = (a: FoodHit, b: FoodHit) => b.score - a.score || (a.food.id < b.food.id ? -1 : 1);
   if (text === '') return shelf.foods.map((food) => ({ food, score: 0 })).sort(byScoreThenId).slice(0, limit);
-  const hits = indexOf(shelf).search(text).map(({ id, score }) => {
+  const hits = indexOf(shelf).search(text, words === 'all' ? { combineWith: 'AND' } : {}).map(({ id, score }) => {
     const food = shelf.food(id as string) as Food;
     const exact = food.name.toLowerCase() === text || food.aliases.includes(text);
     return { food, score: score * (food.source.kind === 'recalled' ? KITCHEN_ROW : 1) * (exact ? EXACT_NAME : 1) };

@@ -165,7 +165,7 @@ function drainedRow({ text, food, amount }: WrittenLine, shelf: Shelf): Match | 
 }
 
 function suggestions({ food, amount }: WrittenLine, { shelf, system, bowls }: Context) {
-  return searchFoods(shelf, food.replace(/[^\p{L}\s-]/gu, ' '), SUGGESTIONS).flatMap(({ food: hit }) => {
+  return searchFoods(shelf, food.replace(/[^\p{L}\s-]/gu, ' '), SUGGESTIONS, 'all').flatMap(({ food: hit }) => {
     const weighed = weigh(amount, hit, system);
     return weighed ? [readingOf(hit.name, hit.id, weighed.grams.best, bowls, shelf)] : [];
   });

@@ -38,7 +38,11 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
     const uses: string[] = [];
     let method: Method | undefined;
     let stage: Stage | null = null;
-    for (const clause of clausesOf(text)) {
+    const clauses = clausesOf(text);
+    // 'Add the stock and simmer': the stock goes in at the simmer.
+    const coming = ADDS.test(clauses[0] ?? '') ? clauses.map(methodOf).find(Boolean) : undefined;
+    if (coming && coming !== 'blend') now = nextStage(now, coming, '');
+    for (const clause of clauses) {
       const found = methodOf(clause);
       const mentioned = linesIn(clause, heads);
       if (TAKE_OUT.test(clause)) for (const id of mentioned) eaten.set(id, 'removed');
@@ -77,18 +81,25 @@ const methodOf = (clause: string): Method | undefined => METHOD_WORDS.find(([, p
 const BREAK = /[.;,]\s+|\s+(?:and then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|stir|add|serve|return|season|top|swirl|sieve|cook|whisk|pour)\b)/gi;
 const clausesOf = (text: string): string[] => text.split(BREAK).filter(Boolean);
 
+const ADDS = /^(?:add|pour|whisk in|stir in|tip|return|put)\b/i;
+
 /** A written step as one or more steps of one method each: 'Simmer 20 minutes. Blend.' is two. */
 function segmentsOf(text: string): string[] {
   const starts = [0, ...[...text.matchAll(BREAK)].map((found) => found.index + found[0].length)];
   const segments: string[] = [];
   let begin = 0;
   let method: Method | undefined;
+  // Where 'add the stock' began, when a method follows it: what is added goes with what is done to it next.
+  let adding: number | null = null;
   starts.forEach((start, index) => {
-    const found = methodOf(text.slice(start, starts[index + 1] ?? text.length));
+    const clause = text.slice(start, starts[index + 1] ?? text.length);
+    const found = methodOf(clause);
     if (found && method && found !== method) {
-      segments.push(text.slice(begin, start));
-      begin = start;
+      segments.push(text.slice(begin, adding ?? start));
+      begin = adding ?? start;
     }
+    if (found) adding = null;
+    else if (method && ADDS.test(clause)) adding ??= start;
     method = found ?? method;
   });
   segments.push(text.slice(begin));

@@ -264,7 +264,9 @@ function judgedAgain(task: Task, needs: Needs, plan: Plan): Plan {
 function relaxation(needs: Needs, need: NeedRef, plan: Plan): Relaxation | null {
   const limit = needs.limits?.[need.index as number];
   if (!limit) return null;
-  const { value } = (limit.per === 'serving' ? plan.analysis.perServing : plan.analysis.per100g)[limit.nutrient];
+  const { value, atLeast } = (limit.per === 'serving' ? plan.analysis.perServing : plan.analysis.per100g)[limit.nutrient];
+  // What is unknown cannot be bought by a looser limit.
+  if (atLeast) return null;
   const below = limit.min !== undefined && value < limit.min;
   const step = 10 ** Math.floor(Math.log10(Math.max(value, 1)) - 1);
   return { need, to: below ? Math.floor(value / step) * step : Math.ceil(value / step) * step, distance: plan.distance };

@@ -126,6 +126,12 @@ function contribution(line: Line, food: Food, grams: number, traits: readonly Tr
   });
 }
 
+/** Where a swap's foods go: its own stage unless the line is a topping. A line that moves is in no step of the recipe. */
+export function placeOf(swap: Swap, line: Line): { stage: Line['stage']; moved: boolean } {
+  const stays = line.stage === 'bowl' || line.stage === 'plate' || swap.stage === undefined || swap.stage === line.stage;
+  return stays ? { stage: line.stage, moved: false } : { stage: swap.stage as Line['stage'], moved: true };
+}
+
 /** What the needs forbid, per food. */
 interface Verdicts {
   contains: number[];
@@ -203,8 +209,10 @@ function optionOf(swap: Swap, line: Line, own: Food, ownVerdicts: Verdicts, trai
       if (needs.checks !== 'allow' && verdicts.checks.some((index) => needs.checks === 'avoid' || !ownVerdicts.checks.includes(index))) return null;
     }
     const perGram = new Float64Array(traits.length);
+    const { stage, moved } = placeOf(swap, line);
+    const place: Line = { ...line, stage, id: moved ? '' : line.id, eaten: undefined, eatenShare: undefined };
     for (const [food, share] of foods) {
-      const one = contribution({ ...line, eaten: undefined, eatenShare: undefined }, food, share, traits, input, regime);
+      const one = contribution(place, food, share, traits, input, regime);
       for (let t = 0; t < perGram.length; t += 1) perGram[t] = (perGram[t] as number) + (one[t] as number);
     }
     parts.push({ foods, least: part.least * grams, most: part.most * grams, perGram });

@@ -7,7 +7,7 @@ import { kitchenMeasure } from '../quantity/measure.ts';
 import type { Line, Recipe, Step } from '../recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
 import type { Leaf } from './search.ts';
-import type { Model, Slot } from './model.ts';
+import { type Model, placeOf, type Slot } from './model.ts';
 import type { NeedRef } from './needs.ts';
 import type { NeedVerdict } from './verdict.ts';
 
@@ -60,6 +60,7 @@ const grammes = (best: number): { best: number; low: number; high: number } => (
 export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, leaf: Leaf, amounts: readonly number[]): Draft {
   const replaced: (ChangeTo[] | null)[] = [];
   const newLines = new Map<string, Line[]>();
+  const movedLines = new Set<string>();
   const works: { work: SwapWork; lineIds: string[]; line: Line }[] = [];
   const ids = new Set(original.lines.map(({ id }) => id));
   let part = 0;
@@ -77,7 +78,9 @@ export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, 
     const to = [...gramsOfFood].map(([food, total]) => ({ food, grams: Number(total.toFixed(2)) })).filter(({ grams }) => grams > 0)
       .map(({ food, grams }, at): ChangeTo => ({ lineId: freshId(slot.line.id, at, ids), foodId: food.id, grams, measure: kitchenMeasure(food, grams) }));
     replaced.push(to);
-    newLines.set(slot.line.id, to.map((change) => lineFor(slot, change, model, index)));
+    const { stage, moved } = placeOf(swap, slot.line);
+    newLines.set(slot.line.id, to.map((change) => lineFor(slot, change, stage)));
+    if (moved) movedLines.add(slot.line.id);
     for (const work of swap.steps) works.push({ work, lineIds: to.map(({ lineId }) => lineId), line: slot.line });
   });
   if (newLines.size === 0) return { recipe: original, replaced };
@@ -86,7 +89,7 @@ export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, 
   const change = gramsOf(lines) - gramsOf(original.lines);
   return {
     recipe: {
-      ...kept, servings: analysis.servings, lines, steps: rewriteSteps(original.steps, newLines, works),
+      ...kept, servings: analysis.servings, lines, steps: rewriteSteps(original.steps, (id) => (movedLines.has(id) ? [] : newLines.get(id)?.map((line) => line.id)), works),
       ...(original.measuredYieldGrams === undefined ? {} : { measuredYieldGrams: Math.max(1, original.measuredYieldGrams + change) }),
     },
     replaced,
@@ -102,18 +105,18 @@ function freshId(lineId: string, index: number, ids: Set<string>): string {
   return id;
 }
 
-function lineFor({ line }: Slot, change: ChangeTo, model: Model, index: number): Line {
-  const food = (model.slots[index] as Slot).options.flatMap(({ parts }) => parts).flatMap(({ foods }) => foods).find(([candidate]) => candidate.id === change.foodId)?.[0];
+function lineFor({ line, options }: Slot, change: ChangeTo, stage: Line['stage']): Line {
+  const food = options.flatMap(({ parts }) => parts).flatMap(({ foods }) => foods).find(([candidate]) => candidate.id === change.foodId)?.[0];
   return {
-    id: change.lineId, stage: line.stage, text: `${Number(change.grams.toPrecision(4))} g ${food?.name ?? change.foodId}`, foodId: change.foodId, grams: grammes(change.grams), replaces: line.id,
+    id: change.lineId, stage, text: `${Number(change.grams.toPrecision(4))} g ${food?.name ?? change.foodId}`, foodId: change.foodId, grams: grammes(change.grams), replaces: line.id,
     ...(line.perBowl ? { perBowl: true } : {}), ...(line.choiceOf === undefined ? {} : { choiceOf: line.choiceOf, chosen: line.chosen ?? false }),
   };
 }
 
 /** Steps use the new lines; the work of a swap becomes steps of its own where the recipe has any. */
-function rewriteSteps(steps: readonly Step[], newLines: ReadonlyMap<string, Line[]>, works: readonly { work: SwapWork; lineIds: string[]; line: Line }[]): Step[] {
+function rewriteSteps(steps: readonly Step[], idsFor: (lineId: string) => string[] | undefined, works: readonly { work: SwapWork; lineIds: string[]; line: Line }[]): Step[] {
   if (steps.length === 0) return [];
-  const pointed = steps.map((step): Step => (step.uses ? { ...step, uses: step.uses.flatMap((id) => newLines.get(id)?.map((line) => line.id) ?? [id]) } : step));
+  const pointed = steps.map((step): Step => (step.uses ? { ...step, uses: step.uses.flatMap((id) => idsFor(id) ?? [id]) } : step));
   const ids = new Set(steps.map(({ id }) => id));
   const texts = new Set<string>();
   const made = works.flatMap(({ work, lineIds, line }, index): { step: Step; when: SwapWork['when'] }[] => {

@@ -47,8 +47,8 @@ export function Read() {
   };
 
   return (
-    <div className="grid min-h-0 flex-1 gap-4 p-4 lg:h-[calc(100dvh-3rem)] lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
-      <section className="flex min-h-80 flex-col gap-2" aria-label="The text">
+    <div className="grid min-h-0 flex-1 gap-4 p-4 lg:h-[calc(100dvh-3rem)] lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:grid-rows-[minmax(0,1fr)]">
+      <section className="flex min-h-80 flex-col gap-2 lg:min-h-0" aria-label="The text">
         <div className="flex flex-wrap items-end gap-3">
           <h1 className="mr-auto font-title text-2xl">Read a recipe</h1>
           <Field label="Measures">

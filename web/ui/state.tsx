@@ -12,7 +12,7 @@ const ICON: Record<Tone, typeof Check | null> = { meets: Check, likely: Check, c
 export function State({ tone, children, title }: { tone: Tone; children: ReactNode; title?: string }) {
   const Icon = ICON[tone];
   return (
-    <span title={title} className={`inline-flex items-center gap-1 rounded px-1.5 py-px text-sm ${LOOK[tone]}`}>
+    <span title={title} className={`inline-flex shrink-0 items-center gap-1 rounded px-1.5 py-px text-sm whitespace-nowrap ${LOOK[tone]}`}>
       {Icon && <Icon size={13} aria-hidden strokeWidth={3} />}
       {children}
     </span>

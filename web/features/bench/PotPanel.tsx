@@ -22,6 +22,7 @@ export function PotPanel({ view, show, editing, onEdit }: Props) {
   const stages = STAGES.filter((stage) => recipe.lines.some((line) => line.stage === stage) || replaced.some((line) => line.stage === stage));
   return (
     <section aria-label="Pot" className="flex min-h-0 flex-col rounded-xl border border-line bg-card">
+      <h2 className="sr-only">Pot</h2>
       <div className="shrink-0 border-b border-line px-3 pt-1"><PotSection layers={potLayers(recipe, core)} body={analysis.body.index} word={analysis.body.word} toppings={recipe.lines.filter(({ stage }) => stage === 'bowl').length} /></div>
       <div className="min-h-0 flex-1 overflow-auto pb-2">
         {stages.map((stage) => (

@@ -1,15 +1,18 @@
-import { type ReactNode, useMemo } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
 import { type Nutrient, NUTRIENT_INDEX, NUTRIENT_LABELS } from '../../../core/nutrient.ts';
 import { REGIMES } from '../../../core/nutrition/regime.ts';
+import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { LineSwap } from '../../../core/swap/forLine.ts';
+import type { NeedRef } from '../../../core/swap/needs.ts';
 import type { Plan } from '../../../core/swap/plan.ts';
 import { passes } from '../../../core/swap/verdict.ts';
 import { bodyMlPerGram } from '../../../core/texture/body.ts';
 import { needLabel, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Notice, State } from '../../ui/state.tsx';
-import { useBench } from './store.ts';
+import { FoodPicker } from '../reading/FoodPicker.tsx';
+import { useBench, withOriginal } from './store.ts';
 import type { Search } from './usePlans.ts';
 import type { BenchView } from './view.ts';
 import { EFFECT_KEYS, effects, foodName, partsText, planWords } from './words.ts';
@@ -24,12 +27,19 @@ interface Props {
 
 export const limitedNutrients = (view: BenchView): Nutrient[] => (view.needs.limits ?? []).map(({ nutrient }) => nutrient);
 
-/** Every swap of the line in hand, ranked by fit. The digits on the keyboard choose. */
+/** Every swap of the line in hand, ranked by fit; of a line that replaced another, every other swap of that one. */
 export function useLineSwaps(view: BenchView): LineSwap[] {
   const selected = useBench((state) => state.selected);
   const { core, recipe, needs, original } = view;
-  return useMemo(() => (selected ? core.swapsForLine(recipe, needs, selected, original, core.SHELF) : []), [core, recipe, needs, original, selected]);
+  return useMemo(() => {
+    const line = recipe.lines.find(({ id }) => id === selected);
+    const before = replacedBy(line, original.recipe);
+    if (!line) return [];
+    return core.swapsForLine(before ? withOriginal(recipe, before) : recipe, needs, before?.id ?? line.id, original, core.SHELF);
+  }, [core, recipe, needs, original, selected]);
 }
+
+const replacedBy = (line: Line | undefined, original: Recipe): Line | undefined => (line?.replaces ? original.lines.find(({ id }) => id === line.replaces) : undefined);
 
 export function SwapsPanel({ view, search, onWorkOut, onStop, onTake, swaps }: Props & { swaps: readonly LineSwap[] }) {
   return (
@@ -51,11 +61,14 @@ function LineSwaps({ view, swaps }: { view: BenchView; swaps: readonly LineSwap[
   const putRecipe = useBench((state) => state.putRecipe);
   const line = view.recipe.lines.find(({ id }) => id === selected);
   if (!line) return <p className="text-kale-soft">Choose a line in the pot to see what could take its place.</p>;
-  const name = line.foodId === null ? line.text : foodName(line.foodId, view.core);
+  const before = replacedBy(line, view.original.recipe);
+  const shown = before ?? line;
+  const name = shown.foodId === null ? shown.text : foodName(shown.foodId, view.core);
   return (
     <>
-      <h2>Swaps for {name} {line.grams && view.core.formatGrams(line.grams.best)}</h2>
+      <h2>{before ? 'Other swaps' : 'Swaps'} for {name} {shown.grams && view.core.formatGrams(shown.grams.best)}</h2>
       <p className="text-sm text-kale-soft">{givesThePot(view, line.id)}</p>
+      {line.foodId === null && <ChooseFood view={view} line={line} />}
       {swaps.length === 0 && <p className="mt-2 text-kale-soft">{line.foodId === null ? 'Choose a food for this line first.' : line.grams === null ? 'Weigh this line first: amounts of a swap follow from it.' : 'The catalogue has no swap for this food. Change its amount, or work the whole soup out.'}</p>}
       <ol className="mt-2 flex flex-col gap-2">
         {swaps.map((swap, index) => (
@@ -63,6 +76,23 @@ function LineSwaps({ view, swaps }: { view: BenchView; swaps: readonly LineSwap[
         ))}
       </ol>
     </>
+  );
+}
+
+/** A line without a food hides everything it holds: the first thing to mend. */
+function ChooseFood({ view, line }: { view: BenchView; line: Line }) {
+  const [open, setOpen] = useState(false);
+  const chooseFood = useBench((state) => state.chooseFood);
+  const { SHELF, weighLine } = view.core;
+  return (
+    <p className="mt-2">
+      <Button kind="main" onClick={() => setOpen(true)}>Find the food</Button>
+      <FoodPicker line={open ? line.text : null} query="" onClose={() => setOpen(false)} onPick={({ id }) => {
+        const food = SHELF.food(id);
+        if (food) chooseFood(line.id, id, weighLine(line.text, food, 'us'));
+        setOpen(false);
+      }} />
+    </p>
   );
 }
 
@@ -143,12 +173,21 @@ function PlanCard({ view, plan, title, words, onTake, children }: { view: BenchV
   );
 }
 
+/** A limit that cannot be judged says which lines stand in the way. */
+function whyUnknown({ needs, analysis, recipe }: BenchView, need: NeedRef): string {
+  const limit = need.kind === 'limit' ? needs.limits?.[need.index as number] : undefined;
+  const missing = limit?.max === undefined ? [] : analysis.perServing[limit.nutrient].missing;
+  const lines = [...new Set(missing.map(({ lineId }) => recipe.lines.find(({ id }) => id === lineId)?.text))].filter(Boolean);
+  return lines.length > 0 ? `It cannot be told while something is unknown of ${lines.map((text) => `'${text}'`).join(', ')}: choose the food, or weigh it.` : '';
+}
+
 function Clashing({ view, clash, onTake }: { view: BenchView; clash: NonNullable<Extract<Search, { state: 'done' }>['result']['clash']>; onTake: (plan: Plan) => void }) {
   const label = (need: (typeof clash.needs)[number]) => needLabel(need, view.needs);
   return (
     <div className="flex flex-col gap-2">
       <Notice tone="check">
         {clash.needs.length === 1 ? `No combination of swaps meets '${label(clash.needs[0] as never)}'.` : `No combination of swaps meets these together: ${clash.needs.map(label).join(', ')}. Any of them given up lets the others be met.`}
+        {clash.needs.map((need) => <span key={`${need.kind}-${need.index}`} className="block">{whyUnknown(view, need)}</span>)}
         {clash.relax.map(({ need, to }) => {
           const limit = view.needs.limits?.[need.index as number];
           return limit ? <span key={need.index} className="block">It would take {NUTRIENT_LABELS[limit.nutrient].toLowerCase()} {limit.max !== undefined && to > limit.max ? 'up to' : 'down to'} {withUnit(limit.nutrient, to)}.</span> : null;

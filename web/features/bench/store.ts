@@ -14,6 +14,8 @@ interface BenchState extends DraftContent {
   putRecipe: (recipe: Recipe, selected?: string | null) => void;
   setNeeds: (needs: Needs) => void;
   weighLine: (lineId: string, grams: number) => void;
+  /** Says which food a line is; its grams are weighed anew where the line tells. */
+  chooseFood: (lineId: string, foodId: string, grams: Line['grams']) => void;
   putBack: (original: Line) => void;
   takeMerged: (content: DraftContent) => void;
 }
@@ -34,6 +36,7 @@ export const useBench = create<BenchState>()(
       putRecipe: (recipe, selected) => set({ recipe, selected: selected ?? stillThere(recipe, get().selected) }),
       setNeeds: (needs) => set({ needs }),
       weighLine: (lineId, best) => set(({ recipe }) => ({ recipe: { ...recipe, lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, grams: { best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) } } : line)) } })),
+      chooseFood: (lineId, foodId, grams) => set(({ recipe }) => ({ recipe: { ...recipe, lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, foodId, grams: grams ?? line.grams } : line)) } })),
       putBack: (original) => set(({ recipe }) => ({ recipe: withOriginal(recipe, original), selected: original.id })),
       takeMerged: ({ recipe, needs }) => set({ recipe, needs, selected: stillThere(recipe, get().selected) }),
     }),
@@ -48,7 +51,7 @@ export const useBench = create<BenchState>()(
 const stillThere = (recipe: Recipe, lineId: string | null): string | null => (recipe.lines.some(({ id }) => id === lineId) ? lineId : (recipe.lines[0]?.id ?? null));
 
 /** The original line in the place of the first of those that replaced it; steps point at it again. */
-function withOriginal(recipe: Recipe, original: Line): Recipe {
+export function withOriginal(recipe: Recipe, original: Line): Recipe {
   const gone = new Set(recipe.lines.filter(({ replaces }) => replaces === original.id).map(({ id }) => id));
   const at = recipe.lines.findIndex(({ id }) => gone.has(id));
   const lines = recipe.lines.filter(({ id }) => !gone.has(id));

@@ -7,6 +7,7 @@ import type { Core } from '../../kitchen/core.ts';
 import { figure } from '../../kitchen/format.ts';
 
 const LIST = new Intl.ListFormat('en', { type: 'conjunction' });
+const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 export const foodName = (foodId: string, { SHELF }: Core): string => lower((SHELF.food(foodId)?.name ?? foodId).replace(/,.*$/, ''));
@@ -30,7 +31,7 @@ export function planWords(plan: Plan, original: Analysis, limited: readonly Nutr
   const added = [...new Set(plan.changes.flatMap(({ adds }) => adds.allergens))];
   const loses = (plan.loses ?? []).filter(({ nutrient }) => !limited.includes(nutrient as Nutrient)).slice(0, 3).map(({ nutrient, from, to }) => `${NUTRIENT_LABELS[nutrient as Nutrient].toLowerCase()} ${figure(from)} › ${figure(to)} ${nutrientUnit(nutrient as Nutrient)}`);
   return [
-    `${out.map((sentence) => sentence.charAt(0).toUpperCase() + sentence.slice(1)).join('; ')}.`,
+    `${capitalised(out.join('; '))}.`,
     `${[body, ...moves].join(', ')}.`,
     loses.length > 0 ? `It loses ${LIST.format(loses)}.` : '',
     added.length > 0 ? `Tell the table: ${LIST.format(added.map((id) => ALLERGEN_LABELS[id]))} ${added.length > 1 ? 'come' : 'comes'} in or has to be checked.` : '',

@@ -6,8 +6,8 @@ import { Notice, State } from '../../ui/state.tsx';
 import type { BenchView } from '../bench/view.ts';
 import { LimitRail } from './LimitRail.tsx';
 
-/** Rails always shown, below those that carry a limit. */
-const USUAL: readonly Nutrient[] = ['energyKcal', 'proteinG', 'fatG', 'saturatedFatG', 'carbohydrateG', 'fibreG', 'sodiumMg', 'potassiumMg'];
+/** Rails shown below the board, where no limit has put them above it. */
+const USUAL: readonly Nutrient[] = ['proteinG', 'fatG', 'saturatedFatG', 'carbohydrateG', 'fibreG', 'sodiumMg', 'potassiumMg'];
 
 /** One serving: original against now, limits, allergens, body, salt, and how sure it all is. */
 export function BowlPanel({ view }: { view: BenchView }) {
@@ -23,8 +23,7 @@ export function BowlPanel({ view }: { view: BenchView }) {
         {unmatched && <div className="mt-2"><Notice tone="breaks">{unmatched.message}</Notice></div>}
         <div className={unmatched ? 'opacity-80 grayscale' : ''}>
           {limits.map((limit, index) => <LimitRail key={`${limit.nutrient}-${limit.per}`} nutrient={limit.nutrient} limit={limit} original={figureOf(original.analysis, limit.nutrient, limit.per)} now={figureOf(analysis, limit.nutrient, limit.per)} verdict={verdicts.find(({ need }) => need.kind === 'limit' && need.index === index)} />)}
-          {limits.length > 0 && <hr className="my-1 border-line" />}
-          {usual.map((nutrient) => <LimitRail key={nutrient} nutrient={nutrient} original={original.analysis.perServing[nutrient]} now={analysis.perServing[nutrient]} />)}
+          <LimitRailOf nutrient="energyKcal" view={view} />
         </div>
         <AllergenBoard analysis={analysis} />
         <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 border-t border-line pt-2">
@@ -32,11 +31,14 @@ export function BowlPanel({ view }: { view: BenchView }) {
           <dt className="text-kale-soft">salt</dt><dd>{analysis.saltPercent.toFixed(2)} % <span className="text-kale-soft">(seasoned: 0.6 to 0.9)</span></dd>
           <dt className="text-kale-soft">rests on</dt><dd>{sourceWords(analysis)}</dd>
         </dl>
+        <div className={`mt-2 border-t border-line pt-1 ${unmatched ? 'opacity-80 grayscale' : ''}`}>{usual.map((nutrient) => <LimitRailOf key={nutrient} nutrient={nutrient} view={view} />)}</div>
         <Notes view={view} />
       </div>
     </section>
   );
 }
+
+const LimitRailOf = ({ nutrient, view }: { nutrient: Nutrient; view: BenchView }) => <LimitRail nutrient={nutrient} original={view.original.analysis.perServing[nutrient]} now={view.analysis.perServing[nutrient]} />;
 
 const figureOf = (analysis: Analysis, nutrient: Nutrient, per: 'serving' | '100g') => (per === 'serving' ? analysis.perServing : analysis.per100g)[nutrient];
 
@@ -47,13 +49,17 @@ function sourceWords({ provenance }: Analysis): string {
 
 function AllergenBoard({ analysis }: { analysis: Analysis }) {
   const by = (state: string) => analysis.allergens.filter((allergen) => allergen.state === state);
+  // A line without a food leaves every allergen open: said once, and not twenty-six times.
+  const unmatched = analysis.notes.find(({ code }) => code === 'food.unmatched')?.lineIds ?? [];
+  const checks = by('check').filter(({ because }) => because.some(({ lineId }) => !unmatched.includes(lineId)));
   const plate = analysis.allergens.filter(({ state, scopes }) => scopes.plate !== state);
   return (
     <section aria-label="Allergens" className="mt-2 border-t border-line pt-2">
       <h3>Allergens</h3>
       <ul className="mt-1 flex flex-wrap gap-1">
         {by('contains').map(({ id, because }) => <li key={id}><State tone="breaks" title={because.map(({ path }) => path.join(' › ')).join('\n')}>contains {ALLERGEN_LABELS[id]}</State></li>)}
-        {by('check').map(({ id, because }) => <li key={id}><State tone="check" title={because.map(({ path }) => path.join(' › ')).join('\n')}>check {ALLERGEN_LABELS[id]}</State></li>)}
+        {unmatched.length > 0 && <li><State tone="check">check every allergen: {unmatched.length === 1 ? 'one line has' : `${unmatched.length} lines have`} no food</State></li>}
+        {checks.map(({ id, because }) => <li key={id}><State tone="check" title={because.map(({ path }) => path.join(' › ')).join('\n')}>check {ALLERGEN_LABELS[id]}</State></li>)}
         {by('mayContain').map(({ id }) => <li key={id}><State tone="check">may contain {ALLERGEN_LABELS[id]}</State></li>)}
       </ul>
       {plate.length > 0 && <p className="mt-1 text-sm">On the plate also: {plate.map(({ id, scopes }) => `${scopes.plate} ${ALLERGEN_LABELS[id]}`).join(', ')}.</p>}

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, DIET_LABELS, DIETS, type DietId } from '../../../core/allergen/ids.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/nutrient.ts';
 import type { Limit, Needs } from '../../../core/swap/needs.ts';
-import { passes } from '../../../core/swap/verdict.ts';
+import type { NeedVerdict } from '../../../core/swap/verdict.ts';
 import { needLabel, withoutNeed } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
@@ -30,12 +30,20 @@ export function NeedsBar({ view, adding, onAdding }: { view: BenchView; adding: 
         ))}
       </ul>
       <Button kind="chip" onClick={() => onAdding(true)}><Plus size={14} aria-hidden /> need</Button>
-      <span className="ml-auto text-kale-soft" role="status">{verdicts.length === 0 ? 'nothing asked yet' : `${verdicts.filter(passes).length} of ${verdicts.length} met`}</span>
+      <span className="ml-auto text-kale-soft" role="status">{countWords(verdicts)}</span>
       <Dialog open={adding} onOpenChange={onAdding} title="What must this soup meet?" description="Per bowl unless you say otherwise. Limits are the dietitian's to set; the figures here are no advice.">
         <AddNeed needs={needs} onAdd={setNeeds} />
       </Dialog>
     </section>
   );
+}
+
+/** What is met is counted; what only a label can tell is counted apart. */
+function countWords(verdicts: readonly NeedVerdict[]): string {
+  if (verdicts.length === 0) return 'nothing asked yet';
+  const met = verdicts.filter(({ state }) => state === 'meets' || state === 'likely').length;
+  const open = verdicts.filter(({ state }) => state === 'cannotTell').length;
+  return `${met} of ${verdicts.length} met${open > 0 ? `, ${open} to check` : ''}`;
 }
 
 const LIMITED: readonly Nutrient[] = ['sodiumMg', 'saturatedFatG', 'fatG', 'potassiumMg', 'phosphorusMg', 'proteinG', 'energyKcal', 'carbohydrateG', 'availableCarbohydrateG', 'sugarsG', 'fibreG', 'calciumMg', 'cholesterolMg', 'ironMg', 'vitaminKUg', 'saltG'];
