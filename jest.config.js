@@ -3,6 +3,14 @@ export default {
   testEnvironment: 'node',
   testMatch: ['<rootDir>/{core,contract,server,web}/**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
-  transform: { '\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true, importAttributes: true }, target: 'es2023', experimental: { keepImportAttributes: true } }, module: { type: 'es6' } }] },
+  transform: {
+    '\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: { parser: { syntax: 'typescript', tsx: true, importAttributes: true }, target: 'es2023', experimental: { keepImportAttributes: true } },
+        module: { type: 'es6' },
+      },
+    ],
+  },
   cacheDirectory: '<rootDir>/.cache/jest',
 };

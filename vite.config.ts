@@ -7,7 +7,12 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   worker: { format: 'es' },
   build: {
-    outDir: '../dist/web', emptyOutDir: true, target: 'es2022', assetsInlineLimit: 0, modulePreload: { polyfill: false }, sourcemap: false,
+    outDir: '../dist/web',
+    emptyOutDir: true,
+    target: 'es2022',
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+    sourcemap: false,
     rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'foods', test: /core\/food\/data\// }] } } },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:4310' } },

@@ -1,11 +1,12 @@
 /** Checks a body against its schema and its meaning, and says what is wrong, where, and how to mend it. */
 import type { ObjectSchema, ValidationErrorItem } from 'joi';
+import { type Recipe, recipeFaults } from '../core/recipe.ts';
 import type { Needs } from '../core/swap/needs.ts';
 import { needsFaults } from '../core/swap/needs.ts';
-import { type Recipe, recipeFaults } from '../core/recipe.ts';
-import { Problem, type ProblemCode, type ProblemError, PROBLEMS } from './problems.ts';
+import { PROBLEMS, Problem, type ProblemCode, type ProblemError } from './problems.ts';
 
-const pointer = (path: readonly (string | number)[]): string => path.map((part) => `/${String(part).replaceAll('~', '~0').replaceAll('/', '~1')}`).join('');
+const pointer = (path: readonly (string | number)[]): string =>
+  path.map((part) => `/${String(part).replaceAll('~', '~0').replaceAll('/', '~1')}`).join('');
 
 function codeOf(type: string): ProblemCode {
   if (type === 'object.unknown') return 'body.unknownKey';

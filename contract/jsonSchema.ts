@@ -23,19 +23,35 @@ function convertType(description: Description): JsonSchema {
     case 'object': {
       const keys = Object.entries((description.keys ?? {}) as Record<string, Description>);
       const required = keys.filter(([, key]) => (key.flags as { presence?: string } | undefined)?.presence === 'required').map(([name]) => name);
-      return { type: 'object', additionalProperties: false, properties: Object.fromEntries(keys.map(([name, key]) => [name, convert(key)])), ...(required.length > 0 ? { required } : {}) };
+      return {
+        type: 'object',
+        additionalProperties: false,
+        properties: Object.fromEntries(keys.map(([name, key]) => [name, convert(key)])),
+        ...(required.length > 0 ? { required } : {}),
+      };
     }
     case 'array':
-      return { type: 'array', items: convert((description.items as Description[])[0] as Description), ...ruled(description, { max: 'maxItems', min: 'minItems' }) };
+      return {
+        type: 'array',
+        items: convert((description.items as Description[])[0] as Description),
+        ...ruled(description, { max: 'maxItems', min: 'minItems' }),
+      };
     case 'number':
-      return { type: integer(description) ? 'integer' : 'number', ...ruled(description, { min: 'minimum', max: 'maximum', greater: 'exclusiveMinimum' }) };
+      return {
+        type: integer(description) ? 'integer' : 'number',
+        ...ruled(description, { min: 'minimum', max: 'maximum', greater: 'exclusiveMinimum' }),
+      };
     case 'string':
       return { type: 'string', ...ruled(description, { min: 'minLength', max: 'maxLength' }) };
     case 'boolean':
       return { type: 'boolean' };
     case 'alternatives': {
       const matches = description.matches as { schema?: Description; then?: Description; otherwise?: Description }[];
-      return { anyOf: matches.flatMap(({ schema, then, otherwise }) => [schema, then, otherwise].filter((one) => one !== undefined && one.type !== 'any').map((one) => convert(one as Description))) };
+      return {
+        anyOf: matches.flatMap(({ schema, then, otherwise }) =>
+          [schema, then, otherwise].filter((one) => one !== undefined && one.type !== 'any').map((one) => convert(one as Description)),
+        ),
+      };
     }
     default:
       throw new RangeError(`no JSON Schema for Joi type ${description.type}`);
@@ -46,5 +62,7 @@ const rulesOf = (description: Description): Rule[] => (description.rules as Rule
 const integer = (description: Description): boolean => rulesOf(description).some(({ name }) => name === 'integer');
 
 function ruled(description: Description, names: Record<string, string>): JsonSchema {
-  return Object.fromEntries(rulesOf(description).flatMap(({ name, args }) => (names[name] && args?.limit !== undefined ? [[names[name], args.limit]] : [])));
+  return Object.fromEntries(
+    rulesOf(description).flatMap(({ name, args }) => (names[name] && args?.limit !== undefined ? [[names[name], args.limit]] : [])),
+  );
 }

@@ -5,14 +5,28 @@ import { NUTRIENTS } from '../core/nutrient.ts';
 import { REGIME_IDS } from '../core/nutrition/regime.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { PROBLEMS } from './problems.ts';
-import { adaptSchema, analyseSchema, draftSchema, newSoupSchema, newVersionSchema, patchSoupSchema, readSchema, recipeSchema, settingsSchema } from './schemas.ts';
+import {
+  adaptSchema,
+  analyseSchema,
+  draftSchema,
+  newSoupSchema,
+  newVersionSchema,
+  patchSoupSchema,
+  readSchema,
+  recipeSchema,
+  settingsSchema,
+} from './schemas.ts';
 
 const ref = (name: string) => ({ $ref: `#/components/schemas/${name}` });
 const number = { type: 'number' };
 const string = { type: 'string' };
 const boolean = { type: 'boolean' };
 const list = (items: unknown) => ({ type: 'array', items });
-const object = (properties: Record<string, unknown>, optional: readonly string[] = []) => ({ type: 'object', properties, required: Object.keys(properties).filter((key) => !optional.includes(key)) });
+const object = (properties: Record<string, unknown>, optional: readonly string[] = []) => ({
+  type: 'object',
+  properties,
+  required: Object.keys(properties).filter((key) => !optional.includes(key)),
+});
 const scoped = (of: unknown) => object({ pot: of, bowl: of, plate: of });
 const because = list(object({ lineId: string, path: list(string), state: string }));
 const fewest = object({ count: { type: ['number', 'null'] }, lineIds: list(string) });
@@ -20,34 +34,162 @@ const figures = object(Object.fromEntries(NUTRIENTS.map((key) => [key, ref('Figu
 
 const schemas = {
   Recipe: jsonSchemaOf(recipeSchema),
-  Problem: object({ type: string, title: string, status: number, code: { enum: Object.keys(PROBLEMS) }, detail: string, errors: list(object({ path: string, code: { enum: Object.keys(PROBLEMS) }, message: string })), current: {} }, ['errors', 'current']),
-  Figure: object({ value: number, low: number, high: number, atLeast: boolean, missing: list(object({ lineId: string, foodId: { type: ['string', 'null'] } })) }),
+  Problem: object(
+    {
+      type: string,
+      title: string,
+      status: number,
+      code: { enum: Object.keys(PROBLEMS) },
+      detail: string,
+      errors: list(object({ path: string, code: { enum: Object.keys(PROBLEMS) }, message: string })),
+      current: {},
+    },
+    ['errors', 'current'],
+  ),
+  Figure: object({
+    value: number,
+    low: number,
+    high: number,
+    atLeast: boolean,
+    missing: list(object({ lineId: string, foodId: { type: ['string', 'null'] } })),
+  }),
   Figures: figures,
-  Analysis: object({
-    regime: { enum: REGIME_IDS }, servings: number, servingGrams: number, servingMl: number, potGrams: number, potMl: number, evaporatedGrams: number, batchGrams: number,
-    batch: ref('Figures'), perServing: ref('Figures'), per100g: ref('Figures'), plate: ref('Figures'), declared: { type: 'object', properties: { us: { type: 'object' }, eu: { type: 'object' } } },
-    claims: list(object({ id: string, regime: { enum: REGIME_IDS }, supported: { enum: ['yes', 'no', 'cannotTell'] }, figure: number, limit: number, source: string })),
-    allergens: list(object({ id: { enum: ALLERGENS }, state: ref('AllergenState'), declared: boolean, scopes: scoped(ref('AllergenState')), fewestChanges: scoped(fewest), because })),
-    diets: list(object({ id: { enum: DIETS }, state: ref('DietState'), scopes: scoped(ref('DietState')), fewestChanges: scoped(fewest), because })),
-    body: object({ index: number, word: string }), saltPercent: number,
-    provenance: object({ measured: number, recalled: number, label: number, imported: number, unknownGramsShare: number }),
-    choices: list(object({ choiceOf: string, lineId: string, perServing: ref('Figures'), allergens: list(object({ id: string, state: ref('AllergenState') })) })),
-    notes: list(object({ code: string, severity: { enum: ['danger', 'caution', 'tip'] }, message: string, lineIds: list(string), stepIds: list(string), source: string }, ['stepIds'])),
-  }, ['plate', 'choices']),
+  Analysis: object(
+    {
+      regime: { enum: REGIME_IDS },
+      servings: number,
+      servingGrams: number,
+      servingMl: number,
+      potGrams: number,
+      potMl: number,
+      evaporatedGrams: number,
+      batchGrams: number,
+      batch: ref('Figures'),
+      perServing: ref('Figures'),
+      per100g: ref('Figures'),
+      plate: ref('Figures'),
+      declared: { type: 'object', properties: { us: { type: 'object' }, eu: { type: 'object' } } },
+      claims: list(
+        object({
+          id: string,
+          regime: { enum: REGIME_IDS },
+          supported: { enum: ['yes', 'no', 'cannotTell'] },
+          figure: number,
+          limit: number,
+          source: string,
+        }),
+      ),
+      allergens: list(
+        object({
+          id: { enum: ALLERGENS },
+          state: ref('AllergenState'),
+          declared: boolean,
+          scopes: scoped(ref('AllergenState')),
+          fewestChanges: scoped(fewest),
+          because,
+        }),
+      ),
+      diets: list(object({ id: { enum: DIETS }, state: ref('DietState'), scopes: scoped(ref('DietState')), fewestChanges: scoped(fewest), because })),
+      body: object({ index: number, word: string }),
+      saltPercent: number,
+      provenance: object({ measured: number, recalled: number, label: number, imported: number, unknownGramsShare: number }),
+      choices: list(
+        object({
+          choiceOf: string,
+          lineId: string,
+          perServing: ref('Figures'),
+          allergens: list(object({ id: string, state: ref('AllergenState') })),
+        }),
+      ),
+      notes: list(
+        object(
+          {
+            code: string,
+            severity: { enum: ['danger', 'caution', 'tip'] },
+            message: string,
+            lineIds: list(string),
+            stepIds: list(string),
+            source: string,
+          },
+          ['stepIds'],
+        ),
+      ),
+    },
+    ['plate', 'choices'],
+  ),
   AllergenState: { enum: ['contains', 'check', 'mayContain', 'absent'] },
   DietState: { enum: ['fits', 'check', 'breaks'] },
   Need: object({ kind: { enum: ['allergen', 'diet', 'limit', 'body', 'smooth', 'keep', 'avoid'] }, id: string, index: number }, ['id', 'index']),
-  Plan: object({
-    changes: list(object({ lineId: string, swapId: string, name: string, from: object({ foodId: string, grams: number }), to: list(object({ lineId: string, foodId: string, grams: number, measure: string })), why: list(ref('Need')), work: list(string), cautions: list(string), note: string, adds: object({ allergens: list(string) }) })),
-    recipe: ref('Recipe'), analysis: ref('Analysis'), distance: number, optimal: boolean, bound: number,
-    meets: list(object({ need: ref('Need'), state: { enum: ['meets', 'likely', 'cannotTell', 'breaks'] }, value: number, low: number, high: number, chance: number }, ['value', 'low', 'high', 'chance'])),
-    misses: list(ref('Need')), loses: list(object({ nutrient: string, from: number, to: number })),
-  }, ['bound', 'loses']),
+  Plan: object(
+    {
+      changes: list(
+        object({
+          lineId: string,
+          swapId: string,
+          name: string,
+          from: object({ foodId: string, grams: number }),
+          to: list(object({ lineId: string, foodId: string, grams: number, measure: string })),
+          why: list(ref('Need')),
+          work: list(string),
+          cautions: list(string),
+          note: string,
+          adds: object({ allergens: list(string) }),
+        }),
+      ),
+      recipe: ref('Recipe'),
+      analysis: ref('Analysis'),
+      distance: number,
+      optimal: boolean,
+      bound: number,
+      meets: list(
+        object(
+          {
+            need: ref('Need'),
+            state: { enum: ['meets', 'likely', 'cannotTell', 'breaks'] },
+            value: number,
+            low: number,
+            high: number,
+            chance: number,
+          },
+          ['value', 'low', 'high', 'chance'],
+        ),
+      ),
+      misses: list(ref('Need')),
+      loses: list(object({ nutrient: string, from: number, to: number })),
+    },
+    ['bound', 'loses'],
+  ),
   Source: object({ kind: { enum: ['measured', 'recalled', 'label', 'imported'] }, ref: string }),
   Food: { type: 'object' },
-  VersionSummary: object({ id: string, number, name: string, reason: string, createdAt: string, contains: list(string), checks: list(string), energyKcal: number, sodiumMg: number, asked: number, met: number }),
+  VersionSummary: object({
+    id: string,
+    number,
+    name: string,
+    reason: string,
+    createdAt: string,
+    contains: list(string),
+    checks: list(string),
+    energyKcal: number,
+    sodiumMg: number,
+    asked: number,
+    met: number,
+  }),
   Soup: object({ id: string, title: string, revision: number, archived: boolean, updatedAt: string, versions: list(ref('VersionSummary')) }),
-  Version: object({ id: string, number, name: string, reason: string, createdAt: string, recipe: ref('Recipe'), needs: { type: 'object' }, analysis: ref('Analysis'), dataVersion: string, numbersChanged: boolean }, ['numbersChanged']),
+  Version: object(
+    {
+      id: string,
+      number,
+      name: string,
+      reason: string,
+      createdAt: string,
+      recipe: ref('Recipe'),
+      needs: { type: 'object' },
+      analysis: ref('Analysis'),
+      dataVersion: string,
+      numbersChanged: boolean,
+    },
+    ['numbersChanged'],
+  ),
   Draft: jsonSchemaOf(draftSchema),
   Settings: jsonSchemaOf(settingsSchema),
 };
@@ -65,31 +207,85 @@ interface Operation {
 }
 
 const operation = (path: string, { summary, body, reply, status = 200, query = [] }: Operation) => ({
-  summary, parameters: [...pathParameters(path), ...query.map((parameter) => ({ ...parameter, in: 'query' }))],
+  summary,
+  parameters: [...pathParameters(path), ...query.map((parameter) => ({ ...parameter, in: 'query' }))],
   ...(body ? { requestBody: { required: true, ...json(jsonSchemaOf(body)) } } : {}),
   responses: { [status]: { description: summary, ...json(reply) }, default: problem },
 });
 
 const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch', Operation>>> = {
   '/api/health': { get: { summary: 'Whether the kitchen is open', reply: object({ status: { const: 'ok' }, foods: number, schema: number }) } },
-  '/api/foods': { get: { summary: 'Foods by name', query: [{ name: 'q', schema: string }, { name: 'limit', schema: { type: 'integer', minimum: 1, maximum: 100, default: 20 } }], reply: object({ foods: list(object({ id: string, name: string, category: string, source: ref('Source'), score: number })) }) } },
+  '/api/foods': {
+    get: {
+      summary: 'Foods by name',
+      query: [
+        { name: 'q', schema: string },
+        { name: 'limit', schema: { type: 'integer', minimum: 1, maximum: 100, default: 20 } },
+      ],
+      reply: object({ foods: list(object({ id: string, name: string, category: string, source: ref('Source'), score: number })) }),
+    },
+  },
   '/api/foods/{id}': { get: { summary: 'One food', reply: ref('Food') } },
-  '/api/read': { post: { summary: 'Read a recipe', body: readSchema, reply: object({ recipe: ref('Recipe'), measures: string, doubts: list({ type: 'object' }) }) } },
+  '/api/read': {
+    post: {
+      summary: 'Read a recipe',
+      body: readSchema,
+      reply: object({ recipe: ref('Recipe'), measures: string, doubts: list({ type: 'object' }) }),
+    },
+  },
   '/api/analyse': { post: { summary: 'Analyse a soup', body: analyseSchema, reply: ref('Analysis') } },
-  '/api/adapt': { post: { summary: 'The closest soups that meet the needs', body: adaptSchema, reply: object({ original: ref('Analysis'), plans: list(ref('Plan')), clash: object({ needs: list(ref('Need')), nearest: { anyOf: [ref('Plan'), { type: 'null' }] }, relax: list(object({ need: ref('Need'), to: number, distance: number })) }), timedOut: boolean }, ['clash', 'timedOut']) } },
-  '/api/soups': { get: { summary: 'All soups', reply: object({ soups: list(ref('Soup')) }) }, post: { summary: 'Add a soup', body: newSoupSchema, reply: ref('Soup'), status: 201 } },
-  '/api/soups/{id}': { get: { summary: 'One soup', reply: ref('Soup') }, patch: { summary: 'Rename or archive a soup', body: patchSoupSchema, reply: ref('Soup') } },
-  '/api/soups/{id}/draft': { get: { summary: 'The draft on the bench', reply: ref('Draft') }, put: { summary: 'Save the draft', body: draftSchema, reply: ref('Draft') } },
-  '/api/soups/{id}/versions': { get: { summary: 'All kept versions', reply: object({ versions: list(ref('Version')) }) }, post: { summary: 'Keep a version; it never changes', body: newVersionSchema, reply: ref('Version'), status: 201 } },
+  '/api/adapt': {
+    post: {
+      summary: 'The closest soups that meet the needs',
+      body: adaptSchema,
+      reply: object(
+        {
+          original: ref('Analysis'),
+          plans: list(ref('Plan')),
+          clash: object({
+            needs: list(ref('Need')),
+            nearest: { anyOf: [ref('Plan'), { type: 'null' }] },
+            relax: list(object({ need: ref('Need'), to: number, distance: number })),
+          }),
+          timedOut: boolean,
+        },
+        ['clash', 'timedOut'],
+      ),
+    },
+  },
+  '/api/soups': {
+    get: { summary: 'All soups', reply: object({ soups: list(ref('Soup')) }) },
+    post: { summary: 'Add a soup', body: newSoupSchema, reply: ref('Soup'), status: 201 },
+  },
+  '/api/soups/{id}': {
+    get: { summary: 'One soup', reply: ref('Soup') },
+    patch: { summary: 'Rename or archive a soup', body: patchSoupSchema, reply: ref('Soup') },
+  },
+  '/api/soups/{id}/draft': {
+    get: { summary: 'The draft on the bench', reply: ref('Draft') },
+    put: { summary: 'Save the draft', body: draftSchema, reply: ref('Draft') },
+  },
+  '/api/soups/{id}/versions': {
+    get: { summary: 'All kept versions', reply: object({ versions: list(ref('Version')) }) },
+    post: { summary: 'Keep a version; it never changes', body: newVersionSchema, reply: ref('Version'), status: 201 },
+  },
   '/api/soups/{id}/versions/{key}': { get: { summary: 'One version, by id or number', reply: ref('Version') } },
-  '/api/settings': { get: { summary: 'The settings of the kitchen', reply: ref('Settings') }, put: { summary: 'Save the settings', body: settingsSchema, reply: ref('Settings') } },
+  '/api/settings': {
+    get: { summary: 'The settings of the kitchen', reply: ref('Settings') },
+    put: { summary: 'Save the settings', body: settingsSchema, reply: ref('Settings') },
+  },
   '/api/openapi.json': { get: { summary: 'This description', reply: { type: 'object' } } },
 };
 
 export const OPENAPI = {
   openapi: '3.1.0',
   info: { title: 'Kind Ladle', version: '1', description: 'Problems are application/problem+json; `code` is one of the table x-problems.' },
-  paths: Object.fromEntries(Object.entries(OPERATIONS).map(([path, methods]) => [path, Object.fromEntries(Object.entries(methods).map(([method, spec]) => [method, operation(path, spec)]))])),
+  paths: Object.fromEntries(
+    Object.entries(OPERATIONS).map(([path, methods]) => [
+      path,
+      Object.fromEntries(Object.entries(methods).map(([method, spec]) => [method, operation(path, spec)])),
+    ]),
+  ),
   components: { schemas },
   'x-problems': PROBLEMS,
 };

@@ -77,8 +77,13 @@ export class Problem extends Error {
   toBody(): ProblemBody {
     const { title, status } = PROBLEMS[this.code];
     return {
-      type: `/problems/${this.code}`, title, status, code: this.code, detail: this.message,
-      ...(this.errors ? { errors: this.errors } : {}), ...(this.current === undefined ? {} : { current: this.current }),
+      type: `/problems/${this.code}`,
+      title,
+      status,
+      code: this.code,
+      detail: this.message,
+      ...(this.errors ? { errors: this.errors } : {}),
+      ...(this.current === undefined ? {} : { current: this.current }),
     };
   }
 }

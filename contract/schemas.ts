@@ -17,45 +17,84 @@ const positive = Joi.number().greater(0);
 const oneOf = (values: readonly string[]) => Joi.string().valid(...values);
 
 const line = Joi.object({
-  id: id.required(), stage: oneOf(STAGES).required(), text: words.required(), foodId: id.allow(null).required(),
+  id: id.required(),
+  stage: oneOf(STAGES).required(),
+  text: words.required(),
+  foodId: id.allow(null).required(),
   grams: Joi.object({ best: grams.required(), low: grams.required(), high: grams.required() }).allow(null).required(),
   amount: Joi.object({ min: Joi.number().min(0).required(), max: Joi.number().min(0).required(), unit: words.required() }),
-  prep: words, eaten: oneOf(EATEN), eatenShare: Joi.number().min(0).max(1), perBowl: Joi.boolean(), optional: Joi.boolean(),
-  partOf: id, choiceOf: id, chosen: Joi.boolean(), replaces: id,
+  prep: words,
+  eaten: oneOf(EATEN),
+  eatenShare: Joi.number().min(0).max(1),
+  perBowl: Joi.boolean(),
+  optional: Joi.boolean(),
+  partOf: id,
+  choiceOf: id,
+  chosen: Joi.boolean(),
+  replaces: id,
 });
 
 const step = Joi.object({
-  id: id.required(), stage: oneOf(STAGES).required(), text: words.required(), method: oneOf(METHODS),
+  id: id.required(),
+  stage: oneOf(STAGES).required(),
+  text: words.required(),
+  method: oneOf(METHODS),
   minutes: Joi.object({ min: Joi.number().min(0).max(MOST_MINUTES).required(), max: Joi.number().min(0).max(MOST_MINUTES).required() }),
-  handsOn: Joi.boolean(), lid: oneOf(LIDS), uses: Joi.array().items(id), doneWhen: words,
+  handsOn: Joi.boolean(),
+  lid: oneOf(LIDS),
+  uses: Joi.array().items(id),
+  doneWhen: words,
 });
 
 // The counts of lines and steps are checked with the recipe's meaning, so that they carry a code of their own.
 export const recipeSchema = Joi.object({
-  id, title: Joi.string().min(1).max(500).required(), servings: positive.max(1e6), servingGrams: positive.max(MOST_GRAMS), measuredYieldGrams: positive.max(MOST_GRAMS),
+  id,
+  title: Joi.string().min(1).max(500).required(),
+  servings: positive.max(1e6),
+  servingGrams: positive.max(MOST_GRAMS),
+  measuredYieldGrams: positive.max(MOST_GRAMS),
   pot: Joi.object({ diameterCm: positive.max(1000), depthCm: positive.max(1000), ringKw: positive.max(1000) }),
-  lines: Joi.array().items(line).required(), steps: Joi.array().items(step).required(),
+  lines: Joi.array().items(line).required(),
+  steps: Joi.array().items(step).required(),
 });
 
 const rules = { regime: oneOf(REGIME_IDS), coconutIsTreeNut: Joi.boolean(), chestnutIsTreeNut: Joi.boolean() };
 const weight = Joi.number().min(0).max(1000);
 
 export const needsSchema = Joi.object({
-  ...rules, allergens: Joi.array().items(oneOf(ALLERGENS)), diets: Joi.array().items(oneOf(DIETS)),
-  limits: Joi.array().max(40).items(Joi.object({ nutrient: oneOf(NUTRIENTS).required(), per: oneOf(['serving', '100g']).required(), min: Joi.number().min(0), max: Joi.number().min(0) })),
+  ...rules,
+  allergens: Joi.array().items(oneOf(ALLERGENS)),
+  diets: Joi.array().items(oneOf(DIETS)),
+  limits: Joi.array()
+    .max(40)
+    .items(
+      Joi.object({
+        nutrient: oneOf(NUTRIENTS).required(),
+        per: oneOf(['serving', '100g']).required(),
+        min: Joi.number().min(0),
+        max: Joi.number().min(0),
+      }),
+    ),
   body: Joi.alternatives().conditional(Joi.string(), {
     // biome-ignore lint/suspicious/noThenProperty: Joi's own word for a branch
     then: Joi.string().valid('same'),
     otherwise: Joi.object({ min: Joi.number().min(0).max(1), max: Joi.number().min(0).max(1) }),
   }),
-  smooth: Joi.boolean(), keepLines: Joi.array().items(id), keepFoods: Joi.array().items(id), avoidFoods: Joi.array().items(id),
-  checks: oneOf(['asIs', 'avoid', 'allow']), margin: Joi.number().min(0.5).max(0.99),
+  smooth: Joi.boolean(),
+  keepLines: Joi.array().items(id),
+  keepFoods: Joi.array().items(id),
+  avoidFoods: Joi.array().items(id),
+  checks: oneOf(['asIs', 'avoid', 'allow']),
+  margin: Joi.number().min(0.5).max(0.99),
   weights: Joi.object({ closeness: weight, changes: weight, work: weight, cost: weight, flavour: weight, wholeFoods: weight }),
 });
 
 export const analyseSchema = Joi.object({ recipe: recipeSchema.required(), ...rules });
 export const adaptSchema = Joi.object({
-  recipe: recipeSchema.required(), needs: needsSchema.required(), plans: Joi.number().integer().min(1).max(10), timeLimitMs: Joi.number().min(1).max(60_000),
+  recipe: recipeSchema.required(),
+  needs: needsSchema.required(),
+  plans: Joi.number().integer().min(1).max(10),
+  timeLimitMs: Joi.number().min(1).max(60_000),
 });
 export const readSchema = Joi.object({ text: Joi.string().allow('').max(1_000_000).required(), measures: oneOf(MEASURES) });
 
@@ -64,10 +103,26 @@ const revision = Joi.number().integer().min(1);
 const title = Joi.string().pattern(/\S/).max(500);
 export const newSoupSchema = Joi.object({ title: title.required(), recipe: recipeSchema.required() });
 export const patchSoupSchema = Joi.object({ title, archived: Joi.boolean(), revision: revision.required() });
-export const draftSchema = Joi.object({ recipe: recipeSchema.required(), needs: needsSchema.required(), basedOn: id.allow(null).required(), revision: revision.required() });
-export const newVersionSchema = Joi.object({ name: Joi.string().pattern(/\S/).max(200).required(), reason: words.required(), recipe: recipeSchema.required(), needs: needsSchema.required() });
+export const draftSchema = Joi.object({
+  recipe: recipeSchema.required(),
+  needs: needsSchema.required(),
+  basedOn: id.allow(null).required(),
+  revision: revision.required(),
+});
+export const newVersionSchema = Joi.object({
+  name: Joi.string().pattern(/\S/).max(200).required(),
+  reason: words.required(),
+  recipe: recipeSchema.required(),
+  needs: needsSchema.required(),
+});
 export const settingsSchema = Joi.object({
-  regime: oneOf(REGIME_IDS).required(), coconutIsTreeNut: Joi.boolean().required(), chestnutIsTreeNut: Joi.boolean().required(), measures: oneOf(MEASURES).required(),
-  show: oneOf(['grams', 'kitchen']).required(), potDiameterCm: positive.max(200).required(), ringKw: positive.max(100).allow(null).required(), bowlMl: Joi.number().min(50).max(2000).required(),
+  regime: oneOf(REGIME_IDS).required(),
+  coconutIsTreeNut: Joi.boolean().required(),
+  chestnutIsTreeNut: Joi.boolean().required(),
+  measures: oneOf(MEASURES).required(),
+  show: oneOf(['grams', 'kitchen']).required(),
+  potDiameterCm: positive.max(200).required(),
+  ringKw: positive.max(100).allow(null).required(),
+  bowlMl: Joi.number().min(50).max(2000).required(),
   revision,
 });

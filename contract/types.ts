@@ -1,8 +1,8 @@
 /** What the API sends, as types. */
 import type { AllergenId } from '../core/allergen/ids.ts';
+import type { Analysis } from '../core/analysis.ts';
 import type { RegimeId } from '../core/nutrition/regime.ts';
 import type { Recipe } from '../core/recipe.ts';
-import type { Analysis } from '../core/analysis.ts';
 import type { Needs } from '../core/swap/needs.ts';
 
 export type Measures = 'auto' | 'us' | 'metric' | 'imperial' | 'au';
@@ -22,7 +22,15 @@ export interface Settings {
 }
 
 export const DEFAULT_SETTINGS: Settings = {
-  regime: 'us', coconutIsTreeNut: false, chestnutIsTreeNut: false, measures: 'auto', show: 'grams', potDiameterCm: 28, ringKw: null, bowlMl: 240, revision: 1,
+  regime: 'us',
+  coconutIsTreeNut: false,
+  chestnutIsTreeNut: false,
+  measures: 'auto',
+  show: 'grams',
+  potDiameterCm: 28,
+  ringKw: null,
+  bowlMl: 240,
+  revision: 1,
 };
 
 /** What the list of soups shows of a version, taken from its kept analysis. */

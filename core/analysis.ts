@@ -2,20 +2,20 @@
  * One soup analysed: what a bowl holds and how surely, what hides in it, how thick it is, what to be careful of.
  * The recipe must be free of faults (recipe.ts); the shelf gives the foods. Pure: same recipe, same analysis.
  */
-import { allergenBoard, type AllergenVerdict, type CountedLine, type NutRules } from './allergen/board.ts';
-import { dietVerdicts, type DietVerdict } from './allergen/diets.ts';
+import { type AllergenVerdict, allergenBoard, type CountedLine, type NutRules } from './allergen/board.ts';
+import { type DietVerdict, dietVerdicts } from './allergen/diets.ts';
 import type { AllergenId } from './allergen/ids.ts';
 import type { Figures } from './food/figures.ts';
 import { figuresAfter } from './food/figures.ts';
 import type { Shelf } from './food/shelf.ts';
 import type { Food, SourceKind } from './food/types.ts';
+import { type Note, notesFor } from './notes/rules.ts';
 import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient } from './nutrient.ts';
-import { notesFor, type Note } from './notes/rules.ts';
 import { type Declared, declaredFigures } from './nutrition/declared.ts';
 import { evaporation, heatOfLine } from './nutrition/heat.ts';
 import { type KernelLine, type Sums, sumLines, Z95 } from './nutrition/kernel.ts';
 import { type Bowl, mlPer100g, type PotContents, resolveBowl } from './nutrition/pot.ts';
-import { type Regime, type RegimeId, REGIMES } from './nutrition/regime.ts';
+import { REGIMES, type Regime, type RegimeId } from './nutrition/regime.ts';
 import { type Stay, stayOf } from './nutrition/stay.ts';
 import { countedLines, type Line, type Recipe } from './recipe.ts';
 import { type Body, blendedShare, bodyMlPerGram, bodyOf, releasedShare } from './texture/body.ts';
@@ -104,10 +104,16 @@ export function analyse(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): 
 
 /** The recipe once for every alternative of every choice, the others as chosen. */
 function alternatives(recipe: Recipe): { choiceOf: string; lineId: string; recipe: Recipe }[] {
-  return recipe.lines.filter((line) => line.choiceOf !== undefined).map((line) => ({
-    choiceOf: line.choiceOf as string, lineId: line.id,
-    recipe: { ...recipe, lines: recipe.lines.map((other) => (other.choiceOf === line.choiceOf ? { ...other, chosen: other.id === line.id } : other)) },
-  }));
+  return recipe.lines
+    .filter((line) => line.choiceOf !== undefined)
+    .map((line) => ({
+      choiceOf: line.choiceOf as string,
+      lineId: line.id,
+      recipe: {
+        ...recipe,
+        lines: recipe.lines.map((other) => (other.choiceOf === line.choiceOf ? { ...other, chosen: other.id === line.id } : other)),
+      },
+    }));
 }
 
 function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): Analysis {
@@ -125,12 +131,28 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
   const plate = plateOf(entries, bowl, recipe);
 
   return {
-    regime: regime.id, servings: bowl.servings, servingGrams: bowl.servingGrams, servingMl: bowl.servingMl, potGrams: bowl.potGrams, potMl: bowl.potMl,
-    evaporatedGrams: bowl.evaporatedGrams, batchGrams: bowl.batchGrams,
-    batch: shape(sums, missing, bowl.servings), perServing, per100g, ...(plate ? { plate } : {}),
-    declared: declaredFigures(regime.id, (key) => perServing[key], (key) => per100g[key]), claims: [],
-    allergens: allergenBoard(counted, rules, new Set(regime.declaredAllergens)), diets: dietVerdicts(counted, rules),
-    body: bodyOfPot(recipe, entries, bowl.potMl), saltPercent: bowl.servingGrams > 0 ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
+    regime: regime.id,
+    servings: bowl.servings,
+    servingGrams: bowl.servingGrams,
+    servingMl: bowl.servingMl,
+    potGrams: bowl.potGrams,
+    potMl: bowl.potMl,
+    evaporatedGrams: bowl.evaporatedGrams,
+    batchGrams: bowl.batchGrams,
+    batch: shape(sums, missing, bowl.servings),
+    perServing,
+    per100g,
+    ...(plate ? { plate } : {}),
+    declared: declaredFigures(
+      regime.id,
+      (key) => perServing[key],
+      (key) => per100g[key],
+    ),
+    claims: [],
+    allergens: allergenBoard(counted, rules, new Set(regime.declaredAllergens)),
+    diets: dietVerdicts(counted, rules),
+    body: bodyOfPot(recipe, entries, bowl.potMl),
+    saltPercent: bowl.servingGrams > 0 ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
     provenance: provenanceOf(eaten, bowl),
     notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, declares: regime.declares !== null, vitaminKUg: perServing.vitaminKUg.value }),
   };
@@ -177,12 +199,19 @@ function contentsOf(entries: readonly Entry[]): PotContents {
 }
 
 /** A line without a food still weighs something, unless it is taken out or strained off. */
-const unmatchedShare = ({ eaten, eatenShare }: Line): number => (eaten === 'removed' || eaten === 'strained' ? 0 : eaten === undefined || eaten === 'all' ? (eatenShare ?? 1) : 1);
+const unmatchedShare = ({ eaten, eatenShare }: Line): number =>
+  eaten === 'removed' || eaten === 'strained' ? 0 : eaten === undefined || eaten === 'all' ? (eatenShare ?? 1) : 1;
 
 const WATER = NUTRIENT_INDEX.waterG;
 
 function waterOf(entries: readonly Entry[]): number {
-  return entries.reduce((sum, { line, figures }) => (line.stage === 'bowl' || line.stage === 'plate' || !figures || !line.grams ? sum : sum + (line.grams.best * (figures.value[WATER] as number)) / 100), 0);
+  return entries.reduce(
+    (sum, { line, figures }) =>
+      line.stage === 'bowl' || line.stage === 'plate' || !figures || !line.grams
+        ? sum
+        : sum + (line.grams.best * (figures.value[WATER] as number)) / 100,
+    0,
+  );
 }
 
 function kernelLines(entries: readonly Entry[], bowl: Bowl, recipe: Recipe): KernelLine[] {
@@ -198,7 +227,11 @@ function kernelLines(entries: readonly Entry[], bowl: Bowl, recipe: Recipe): Ker
     const share = line.perBowl ? 1 : 1 / bowl.servings;
     const { best, low, high } = line.grams;
     lines.push({
-      figures, food: numberOf(foodNumbers, food), grams: best * share, below: ((best - low) / Z95) * share, above: ((high - best) / Z95) * share,
+      figures,
+      food: numberOf(foodNumbers, food),
+      grams: best * share,
+      below: ((best - low) / Z95) * share,
+      above: ((high - best) / Z95) * share,
       parent: line.partOf !== undefined && recipe.lines.some(({ id }) => id === line.partOf) ? numberOf(parentNumbers, line.partOf) : -1,
     });
   }
@@ -231,7 +264,13 @@ function shape({ value, low, high }: Sums, missing: Missing, factor: number): Nu
   for (let at = 0; at < NUTRIENTS.length; at += 1) {
     const key = NUTRIENTS[at] as Nutrient;
     const open = missing.get(key);
-    figures[key] = { value: (value[at] as number) * factor, low: (low[at] as number) * factor, high: (high[at] as number) * factor, atLeast: open !== undefined, missing: open ?? NOTHING_MISSING };
+    figures[key] = {
+      value: (value[at] as number) * factor,
+      low: (low[at] as number) * factor,
+      high: (high[at] as number) * factor,
+      atLeast: open !== undefined,
+      missing: open ?? NOTHING_MISSING,
+    };
   }
   return figures;
 }
@@ -273,5 +312,11 @@ function provenanceOf(entries: readonly Entry[], bowl: Bowl): Provenance {
   const total = (of: Record<SourceKind, number>) => of.measured + of.recalled + of.label + of.imported;
   const by = total(energy) > 0 ? energy : grams;
   const whole = total(by) || 1;
-  return { measured: by.measured / whole, recalled: by.recalled / whole, label: by.label / whole, imported: by.imported / whole, unknownGramsShare: allGrams > 0 ? unknownGrams / allGrams : entries.length > 0 ? 1 : 0 };
+  return {
+    measured: by.measured / whole,
+    recalled: by.recalled / whole,
+    label: by.label / whole,
+    imported: by.imported / whole,
+    unknownGramsShare: allGrams > 0 ? unknownGrams / allGrams : entries.length > 0 ? 1 : 0,
+  };
 }

@@ -2,7 +2,14 @@
 
 export const STAGES = ['base', 'simmer', 'blend', 'finish', 'bowl', 'plate'] as const;
 export type Stage = (typeof STAGES)[number];
-export const STAGE_LABELS = { base: 'Base', simmer: 'Simmer', blend: 'Blend', finish: 'Finish', bowl: 'In the bowl', plate: 'On the plate' } as const satisfies Record<Stage, string>;
+export const STAGE_LABELS = {
+  base: 'Base',
+  simmer: 'Simmer',
+  blend: 'Blend',
+  finish: 'Finish',
+  bowl: 'In the bowl',
+  plate: 'On the plate',
+} as const satisfies Record<Stage, string>;
 
 export const EATEN = ['all', 'strained', 'removed', 'drained', 'rendered'] as const;
 export type Eaten = (typeof EATEN)[number];
@@ -85,9 +92,16 @@ const PARTS_GRAMS = 1;
 /** Everything in a well-formed recipe that cannot be so. Empty when the recipe can be analysed. */
 export function recipeFaults(recipe: Recipe, knowsFood: (id: string) => boolean): Fault[] {
   const { lines, steps } = recipe;
-  if (lines.length === 0) return [{ path: '/lines', code: 'recipe.tooManyLines', message: `A recipe has 1 to ${MAX_LINES} lines; this one has none. Add one.` }];
-  if (lines.length > MAX_LINES) return [{ path: '/lines', code: 'recipe.tooManyLines', message: `A recipe has 1 to ${MAX_LINES} lines; this one has ${lines.length}. Split it.` }];
-  if (steps.length > MAX_STEPS) return [{ path: '/steps', code: 'recipe.tooManyLines', message: `A recipe has at most ${MAX_STEPS} steps; this one has ${steps.length}. Join some.` }];
+  if (lines.length === 0)
+    return [{ path: '/lines', code: 'recipe.tooManyLines', message: `A recipe has 1 to ${MAX_LINES} lines; this one has none. Add one.` }];
+  if (lines.length > MAX_LINES)
+    return [
+      { path: '/lines', code: 'recipe.tooManyLines', message: `A recipe has 1 to ${MAX_LINES} lines; this one has ${lines.length}. Split it.` },
+    ];
+  if (steps.length > MAX_STEPS)
+    return [
+      { path: '/steps', code: 'recipe.tooManyLines', message: `A recipe has at most ${MAX_STEPS} steps; this one has ${steps.length}. Join some.` },
+    ];
   return [...idFaults(recipe), ...lineFaults(recipe, knowsFood), ...partFaults(recipe), ...choiceFaults(recipe), ...stepFaults(recipe)];
 }
 
@@ -96,7 +110,12 @@ function idFaults(recipe: Recipe): Fault[] {
   for (const list of ['lines', 'steps'] as const) {
     const seen = new Set<string>();
     recipe[list].forEach(({ id }, index) => {
-      if (seen.has(id)) faults.push({ path: `/${list}/${index}/id`, code: 'recipe.duplicateId', message: `The id ${id} stands twice. Give each of the ${list} its own.` });
+      if (seen.has(id))
+        faults.push({
+          path: `/${list}/${index}/id`,
+          code: 'recipe.duplicateId',
+          message: `The id ${id} stands twice. Give each of the ${list} its own.`,
+        });
       seen.add(id);
     });
   }
@@ -107,10 +126,18 @@ function lineFaults(recipe: Recipe, knowsFood: (id: string) => boolean): Fault[]
   const faults: Fault[] = [];
   recipe.lines.forEach((line, index) => {
     const path = `/lines/${index}`;
-    if (line.foodId !== null && !knowsFood(line.foodId)) faults.push({ path: `${path}/foodId`, code: 'recipe.unknownFood', message: `No food has the id ${line.foodId}. Look it up in /api/foods, or send null.` });
-    if (line.grams && !(line.grams.low <= line.grams.best && line.grams.best <= line.grams.high)) faults.push({ path: `${path}/grams`, code: 'grams.order', message: 'Grams must run low <= best <= high.' });
-    if (line.amount && line.amount.min > line.amount.max) faults.push({ path: `${path}/amount`, code: 'amount.order', message: 'The amount must run min <= max.' });
-    if (line.perBowl && line.stage !== 'bowl' && line.stage !== 'plate') faults.push({ path: `${path}/perBowl`, code: 'recipe.perBowlStage', message: 'Only lines in the bowl or on the plate can be given per bowl.' });
+    if (line.foodId !== null && !knowsFood(line.foodId))
+      faults.push({
+        path: `${path}/foodId`,
+        code: 'recipe.unknownFood',
+        message: `No food has the id ${line.foodId}. Look it up in /api/foods, or send null.`,
+      });
+    if (line.grams && !(line.grams.low <= line.grams.best && line.grams.best <= line.grams.high))
+      faults.push({ path: `${path}/grams`, code: 'grams.order', message: 'Grams must run low <= best <= high.' });
+    if (line.amount && line.amount.min > line.amount.max)
+      faults.push({ path: `${path}/amount`, code: 'amount.order', message: 'The amount must run min <= max.' });
+    if (line.perBowl && line.stage !== 'bowl' && line.stage !== 'plate')
+      faults.push({ path: `${path}/perBowl`, code: 'recipe.perBowlStage', message: 'Only lines in the bowl or on the plate can be given per bowl.' });
   });
   return faults;
 }
@@ -122,8 +149,10 @@ function partFaults(recipe: Recipe): Fault[] {
   recipe.lines.forEach((line, index) => {
     if (line.partOf === undefined) return;
     const at = indexOf.get(line.partOf);
-    if (at === undefined || at === index) faults.push({ path: `/lines/${index}/partOf`, code: 'recipe.unknownParent', message: `No other line has the id ${line.partOf}.` });
-    else if (recipe.lines[at]?.partOf !== undefined) faults.push({ path: `/lines/${index}/partOf`, code: 'recipe.partOfPart', message: 'A part cannot be divided again. Divide the whole.' });
+    if (at === undefined || at === index)
+      faults.push({ path: `/lines/${index}/partOf`, code: 'recipe.unknownParent', message: `No other line has the id ${line.partOf}.` });
+    else if (recipe.lines[at]?.partOf !== undefined)
+      faults.push({ path: `/lines/${index}/partOf`, code: 'recipe.partOfPart', message: 'A part cannot be divided again. Divide the whole.' });
     else parts.set(at, [...(parts.get(at) ?? []), line]);
   });
   for (const [at, children] of parts) {
@@ -131,7 +160,11 @@ function partFaults(recipe: Recipe): Fault[] {
     if (whole === undefined || children.some((child) => child.grams === null)) continue;
     const sum = children.reduce((total, child) => total + (child.grams?.best ?? 0), 0);
     if (Math.abs(sum - whole) > Math.max(PARTS_GRAMS, whole * PARTS_SHARE)) {
-      faults.push({ path: `/lines/${at}`, code: 'recipe.partsDoNotAddUp', message: `The parts of ${recipe.lines[at]?.text} come to ${round(sum)} g, the whole to ${round(whole)} g. Make them agree.` });
+      faults.push({
+        path: `/lines/${at}`,
+        code: 'recipe.partsDoNotAddUp',
+        message: `The parts of ${recipe.lines[at]?.text} come to ${round(sum)} g, the whole to ${round(whole)} g. Make them agree.`,
+      });
     }
   }
   return faults;
@@ -144,16 +177,21 @@ function choiceFaults(recipe: Recipe): Fault[] {
     const group = groups.get(line.choiceOf) ?? { first: index, chosen: 0 };
     groups.set(line.choiceOf, { first: group.first, chosen: group.chosen + (line.chosen ? 1 : 0) });
   });
-  return [...groups].filter(([, group]) => group.chosen !== 1).map(([name, group]) => ({
-    path: `/lines/${group.first}/choiceOf`, code: 'recipe.choiceNotOne', message: `Exactly one line of the choice ${name} must be chosen; ${group.chosen} are.`,
-  }));
+  return [...groups]
+    .filter(([, group]) => group.chosen !== 1)
+    .map(([name, group]) => ({
+      path: `/lines/${group.first}/choiceOf`,
+      code: 'recipe.choiceNotOne',
+      message: `Exactly one line of the choice ${name} must be chosen; ${group.chosen} are.`,
+    }));
 }
 
 function stepFaults(recipe: Recipe): Fault[] {
   const ids = new Set(recipe.lines.map((line) => line.id));
   const faults: Fault[] = [];
   recipe.steps.forEach((step, index) => {
-    if (step.minutes && step.minutes.min > step.minutes.max) faults.push({ path: `/steps/${index}/minutes`, code: 'minutes.order', message: 'Minutes must run min <= max.' });
+    if (step.minutes && step.minutes.min > step.minutes.max)
+      faults.push({ path: `/steps/${index}/minutes`, code: 'minutes.order', message: 'Minutes must run min <= max.' });
     step.uses?.forEach((id, use) => {
       if (!ids.has(id)) faults.push({ path: `/steps/${index}/uses/${use}`, code: 'recipe.unknownLine', message: `No line has the id ${id}.` });
     });

@@ -89,7 +89,9 @@ test('by keyboard alone', async ({ page, server }) => {
       await page.keyboard.press('Tab');
       const focused = await page.evaluate(() => {
         const element = document.activeElement as HTMLElement | null;
-        return element ? element.getAttribute('aria-label') || (element as HTMLInputElement).labels?.[0]?.textContent || element.textContent || '' : '';
+        return element
+          ? element.getAttribute('aria-label') || (element as HTMLInputElement).labels?.[0]?.textContent || element.textContent || ''
+          : '';
       });
       if (name.test(focused.trim())) return;
     }

@@ -1,10 +1,11 @@
 /** A kitchen for a story: the built server on a fresh database, a page that fails on any console message, and axe. */
-import { AxeBuilder } from '@axe-core/playwright';
-import { test as base, expect, type Page } from '@playwright/test';
+
 import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { AxeBuilder } from '@axe-core/playwright';
+import { test as base, expect, type Page } from '@playwright/test';
 
 export interface Server {
   url: string;
@@ -16,7 +17,10 @@ export interface Server {
 }
 
 async function startServer(databasePath: string, port: number, demo: boolean): Promise<{ child: ChildProcess; url: string }> {
-  const child = spawn(process.execPath, ['dist/server/main.js'], { env: { ...process.env, PORT: String(port), KIND_LADLE_DB: databasePath, KIND_LADLE_DEMO: demo ? '1' : '' }, stdio: ['ignore', 'pipe', 'inherit'] });
+  const child = spawn(process.execPath, ['dist/server/main.js'], {
+    env: { ...process.env, PORT: String(port), KIND_LADLE_DB: databasePath, KIND_LADLE_DEMO: demo ? '1' : '' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   const url = await new Promise<string>((resolve, reject) => {
     let printed = '';
     child.stdout?.on('data', (data: Buffer) => {
@@ -31,17 +35,19 @@ async function startServer(databasePath: string, port: number, demo: boolean): P
 
 export const test = base.extend<{ demo: boolean; server: Server; quiet: string[] }>({
   demo: [false, { option: true }],
-  // biome-ignore lint/correctness/noEmptyPattern: Playwright reads the fixtures from the pattern
   server: async ({ demo }, use) => {
     const databasePath = join(mkdtempSync(join(tmpdir(), 'kind-ladle-story-')), 'kitchen.sqlite');
     let running = await startServer(databasePath, 0, demo);
     const { url } = running;
-    const kill = () => new Promise<void>((resolve) => {
-      running.child.once('exit', () => resolve());
-      running.child.kill('SIGKILL');
-    });
+    const kill = () =>
+      new Promise<void>((resolve) => {
+        running.child.once('exit', () => resolve());
+        running.child.kill('SIGKILL');
+      });
     await use({
-      url, databasePath, kill,
+      url,
+      databasePath,
+      kill,
       start: async () => {
         running = await startServer(databasePath, Number(new URL(url).port), false);
       },
@@ -49,12 +55,15 @@ export const test = base.extend<{ demo: boolean; server: Server; quiet: string[]
     if (running.child.exitCode === null && running.child.signalCode === null) await kill();
   },
   // Console messages of any kind, and page errors. Stories that take the server away expect failed fetches.
-  quiet: [async ({ page }, use) => {
-    const messages: string[] = [];
-    listen(page, messages);
-    await use(messages);
-    expect(messages, 'console messages').toEqual([]);
-  }, { auto: true }],
+  quiet: [
+    async ({ page }, use) => {
+      const messages: string[] = [];
+      listen(page, messages);
+      await use(messages);
+      expect(messages, 'console messages').toEqual([]);
+    },
+    { auto: true },
+  ],
 });
 
 export function listen(page: Page, messages: string[]): void {

@@ -6,7 +6,14 @@ import { build } from 'esbuild';
 rmSync('dist', { recursive: true, force: true });
 await build({
   entryPoints: { main: 'server/main.ts', adaptWorker: 'server/workers/adaptWorker.ts' },
-  outdir: 'dist/server', bundle: true, platform: 'node', target: 'node20', format: 'esm', packages: 'external', logLevel: 'warning', sourcemap: true,
+  outdir: 'dist/server',
+  bundle: true,
+  platform: 'node',
+  target: 'node20',
+  format: 'esm',
+  packages: 'external',
+  logLevel: 'warning',
+  sourcemap: true,
 });
 if (!process.argv.includes('--server-only')) {
   const vite = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn'], { stdio: 'inherit' });

@@ -26,16 +26,23 @@ export function makeApp(context: Context): Express {
     response.locals.nonce = randomBytes(16).toString('base64');
     next();
   });
-  app.use(helmet({
-    contentSecurityPolicy: {
-      useDefaults: false,
-      directives: {
-        defaultSrc: ["'self'"], baseUri: ["'none'"], objectSrc: ["'none'"], frameAncestors: ["'none'"], formAction: ["'self'"], imgSrc: ["'self'", 'data:'],
-        styleSrc: ["'self'", (_request, response) => `'nonce-${(response as Response).locals.nonce}'`],
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          baseUri: ["'none'"],
+          objectSrc: ["'none'"],
+          frameAncestors: ["'none'"],
+          formAction: ["'self'"],
+          imgSrc: ["'self'", 'data:'],
+          styleSrc: ["'self'", (_request, response) => `'nonce-${(response as Response).locals.nonce}'`],
+        },
       },
-    },
-    strictTransportSecurity: false,
-  }));
+      strictTransportSecurity: false,
+    }),
+  );
   app.use('/api', apiRoutes(context));
   if (context.config.webRoot && existsSync(context.config.webRoot)) app.use(webApp(context.config.webRoot));
   app.use(notFound);
@@ -48,7 +55,10 @@ function apiRoutes(context: Context): RequestHandler {
   api.use(jsonOnly);
   api.use(express.json({ limit: MOST_BYTES, strict: false, reviver: refusePrototype }));
   for (const routes of [healthRoutes, foodRoutes, soupRoutes, soupsRoutes, settingsRoutes]) api.use(routes(context));
-  api.get('/openapi.json', route(() => OPENAPI));
+  api.get(
+    '/openapi.json',
+    route(() => OPENAPI),
+  );
   api.all('/openapi.json', notAllowed('GET'));
   api.use(notFound);
   return api;

@@ -19,7 +19,10 @@ export async function makeContext(config: Config, parts: { clock?: Clock; adapte
   const db = await openDatabase(config.databasePath);
   const adapter = parts.adapter ?? workerAdapter(config.workerPath);
   return {
-    config, db, shelf: SHELF, adapter,
+    config,
+    db,
+    shelf: SHELF,
+    adapter,
     kitchen: makeKitchen(db, SHELF, parts.clock ?? (() => new Date())),
     async close() {
       await adapter.close();

@@ -29,14 +29,18 @@ export const jsonOnly: RequestHandler = (request, _response, next) => {
 };
 
 /** A route that answers with JSON. */
-export const route = <T>(handle: (request: Request) => T | Promise<T>, status = 200): RequestHandler => async (request, response) => {
-  response.status(status).json(await handle(request));
-};
+export const route =
+  <T>(handle: (request: Request) => T | Promise<T>, status = 200): RequestHandler =>
+  async (request, response) => {
+    response.status(status).json(await handle(request));
+  };
 
-export const notAllowed = (...allowed: string[]): RequestHandler => (request, response) => {
-  response.set('Allow', allowed.join(', '));
-  throw new Problem('method.notAllowed', `${request.method} is not allowed here; use ${allowed.join(' or ')}.`);
-};
+export const notAllowed =
+  (...allowed: string[]): RequestHandler =>
+  (request, response) => {
+    response.set('Allow', allowed.join(', '));
+    throw new Problem('method.notAllowed', `${request.method} is not allowed here; use ${allowed.join(' or ')}.`);
+  };
 
 export const notFound: RequestHandler = (request) => {
   throw new Problem('notFound', `There is nothing at ${request.path}.`);
@@ -54,7 +58,8 @@ function toProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   const type = (error as { type?: string }).type;
   if (type === 'entity.too.large') return new Problem('body.tooLarge', 'The body is over 1,000,000 bytes. Send less.');
-  if (type === 'entity.parse.failed' || type === 'request.size.invalid' || type === 'request.aborted') return new Problem('json.malformed', 'The body is not JSON.');
+  if (type === 'entity.parse.failed' || type === 'request.size.invalid' || type === 'request.aborted')
+    return new Problem('json.malformed', 'The body is not JSON.');
   if (type === 'charset.unsupported' || type === 'encoding.unsupported') return new Problem('media.unsupported', 'Send the body as UTF-8 JSON.');
   if (error instanceof URIError) return new Problem('notFound', 'The address cannot be read.');
   return new Problem('server.error', 'Something went wrong here. Nothing was saved.');

@@ -1,8 +1,9 @@
 /** Soups, drafts and versions over HTTP, and what survives. */
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { openKitchen, SOUP, type TestKitchen } from './test/kitchen.ts';
 
 let kitchen: TestKitchen;
@@ -42,14 +43,22 @@ describe('a draft', () => {
   });
   test('without a revision is 400', async () => {
     const { id } = await addSoup();
-    expect(await kitchen.send('PUT', `/api/soups/${id}/draft`, { recipe: SOUP, needs: {}, basedOn: null })).toMatchObject({ status: 400, body: { code: 'body.missing', errors: [{ path: '/revision' }] } });
+    expect(await kitchen.send('PUT', `/api/soups/${id}/draft`, { recipe: SOUP, needs: {}, basedOn: null })).toMatchObject({
+      status: 400,
+      body: { code: 'body.missing', errors: [{ path: '/revision' }] },
+    });
   });
 });
 
 describe('a version', () => {
   test('is a snapshot with its analysis, numbered in order, and cannot be changed', async () => {
     const { id } = await addSoup();
-    const kept = await kitchen.send('POST', `/api/soups/${id}/versions`, { name: 'As written', reason: 'first', recipe: SOUP, needs: { regime: 'eu' } });
+    const kept = await kitchen.send('POST', `/api/soups/${id}/versions`, {
+      name: 'As written',
+      reason: 'first',
+      recipe: SOUP,
+      needs: { regime: 'eu' },
+    });
     expect(kept).toMatchObject({ status: 201, body: { number: 1, name: 'As written', analysis: { regime: 'eu' }, dataVersion: expect.any(String) } });
     expect((await kitchen.get(`/api/soups/${id}/versions/1`)).body).toEqual(kept.body);
     expect((await kitchen.get(`/api/soups/${id}/versions/${kept.body.id}`)).body.analysis).toEqual(kept.body.analysis);
@@ -73,7 +82,10 @@ describe('a version', () => {
 
 test('a soup is renamed and archived under its revision', async () => {
   const { id } = await addSoup();
-  expect(await kitchen.send('PATCH', `/api/soups/${id}`, { title: 'Leek again', archived: true, revision: 1 })).toMatchObject({ status: 200, body: { title: 'Leek again', archived: true, revision: 2 } });
+  expect(await kitchen.send('PATCH', `/api/soups/${id}`, { title: 'Leek again', archived: true, revision: 1 })).toMatchObject({
+    status: 200,
+    body: { title: 'Leek again', archived: true, revision: 2 },
+  });
   expect(await kitchen.send('PATCH', `/api/soups/${id}`, { title: 'no', revision: 1 })).toMatchObject({ status: 409 });
 });
 
@@ -86,7 +98,11 @@ test('settings start with what a new kitchen has, and are saved', async () => {
 });
 
 test('a plan analysed again over HTTP gives its own analysis exactly', async () => {
-  const { body } = await kitchen.send('POST', '/api/adapt', { recipe: SOUP, needs: { allergens: ['milk'], limits: [{ nutrient: 'saturatedFatG', per: 'serving', max: 3 }] }, plans: 5 });
+  const { body } = await kitchen.send('POST', '/api/adapt', {
+    recipe: SOUP,
+    needs: { allergens: ['milk'], limits: [{ nutrient: 'saturatedFatG', per: 'serving', max: 3 }] },
+    plans: 5,
+  });
   expect(body.plans).toHaveLength(5);
   for (const plan of body.plans) {
     expect((await kitchen.send('POST', '/api/analyse', { recipe: plan.recipe })).body).toEqual(plan.analysis);

@@ -7,15 +7,23 @@ const tab = ({ isActive }: { isActive: boolean }) =>
 function Shell() {
   return (
     <div className="flex min-h-dvh flex-col">
-      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-2">Skip to the work</a>
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-2">
+        Skip to the work
+      </a>
       <header className="flex h-12 shrink-0 items-center gap-4 bg-kale px-4 text-oat">
         <Link to="/soups" className="flex items-center gap-2 rounded font-semibold text-white">
           <img src="/ladle.svg" alt="" width={24} height={24} /> Kind Ladle
         </Link>
         <nav aria-label="Screens" className="flex gap-1">
-          <NavLink to="/soups" className={tab}>Soups</NavLink>
-          <NavLink to="/read" className={tab}>Read a recipe</NavLink>
-          <NavLink to="/settings" className={tab}>Settings</NavLink>
+          <NavLink to="/soups" className={tab}>
+            Soups
+          </NavLink>
+          <NavLink to="/read" className={tab}>
+            Read a recipe
+          </NavLink>
+          <NavLink to="/settings" className={tab}>
+            Settings
+          </NavLink>
         </nav>
       </header>
       <main id="main" className="flex min-h-0 flex-1 flex-col">
@@ -31,16 +39,26 @@ function Failed() {
     <div className="m-auto max-w-md p-8 text-center">
       <h1 className="text-xl">This screen could not be shown</h1>
       <p className="mt-2">{error instanceof Error ? error.message : 'The page is not here.'} What you typed is kept.</p>
-      <p className="mt-4"><a className="underline" href="/soups">Back to the soups</a></p>
+      <p className="mt-4">
+        <a className="underline" href="/soups">
+          Back to the soups
+        </a>
+      </p>
     </div>
   );
 }
 
-const Loading = () => <p className="m-auto p-8 text-kale-soft" role="status">Opening the kitchen ...</p>;
+const Loading = () => (
+  <p className="m-auto p-8 text-kale-soft" role="status">
+    Opening the kitchen ...
+  </p>
+);
 
 export const router = createBrowserRouter([
   {
-    element: <Shell />, errorElement: <Failed />, hydrateFallbackElement: <Loading />,
+    element: <Shell />,
+    errorElement: <Failed />,
+    hydrateFallbackElement: <Loading />,
     children: [
       { path: '/', element: <Soups /> },
       { path: '/soups', element: <Soups /> },

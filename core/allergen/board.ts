@@ -60,7 +60,10 @@ export const scopeOf = (line: Line): Scope => (line.stage === 'plate' ? 'plate' 
 
 /** Which ids a fact about `allergen` speaks for: itself, and tree nuts where it is one under the rules. */
 export function covers(allergen: AllergenId, rules: NutRules): readonly AllergenId[] {
-  const counts = (SINGLE_TREE_NUTS as readonly AllergenId[]).includes(allergen) || (allergen === 'coconut' && rules.coconutIsTreeNut) || (allergen === 'chestnut' && rules.chestnutIsTreeNut);
+  const counts =
+    (SINGLE_TREE_NUTS as readonly AllergenId[]).includes(allergen) ||
+    (allergen === 'coconut' && rules.coconutIsTreeNut) ||
+    (allergen === 'chestnut' && rules.chestnutIsTreeNut);
   return counts ? [allergen, 'treeNut'] : [allergen];
 }
 
@@ -83,7 +86,11 @@ function findingsOfFood(food: Food, rules: NutRules): FoodFindings {
 function collectFindings(food: Food, rules: NutRules): FoodFindings {
   const found = new Map<AllergenId, { state: AllergenState; path: readonly string[] }[]>();
   const add = (allergen: AllergenId, state: AllergenState, path: readonly string[]) => {
-    for (const id of covers(allergen, rules)) found.set(id, [...(found.get(id) ?? []), { state, path: [food.name, ...path, ALLERGEN_LABELS[allergen], ...(id === allergen ? [] : [ALLERGEN_LABELS[id]])] }]);
+    for (const id of covers(allergen, rules))
+      found.set(id, [
+        ...(found.get(id) ?? []),
+        { state, path: [food.name, ...path, ALLERGEN_LABELS[allergen], ...(id === allergen ? [] : [ALLERGEN_LABELS[id]])] },
+      ]);
   };
   for (const { allergen, via } of food.contains) add(allergen, 'contains', via);
   for (const { allergen, why } of food.checks) add(allergen, 'check', [why]);
@@ -112,8 +119,13 @@ export function allergenBoard(lines: readonly CountedLine[], rules: NutRules, de
 }
 
 /** The verdict over findings, for any ladder of states: worst state per scope, what to change, and why. */
-export function verdict<S extends string>(findings: readonly Finding<S>[], rank: Record<S, number>, clear: S): { state: S; scopes: Scoped<S>; fewestChanges: Scoped<FewestChanges>; because: Because<S>[] } {
-  if (findings.length === 0) return { state: clear, scopes: { pot: clear, bowl: clear, plate: clear }, fewestChanges: { pot: NONE, bowl: NONE, plate: NONE }, because: [] };
+export function verdict<S extends string>(
+  findings: readonly Finding<S>[],
+  rank: Record<S, number>,
+  clear: S,
+): { state: S; scopes: Scoped<S>; fewestChanges: Scoped<FewestChanges>; because: Because<S>[] } {
+  if (findings.length === 0)
+    return { state: clear, scopes: { pot: clear, bowl: clear, plate: clear }, fewestChanges: { pot: NONE, bowl: NONE, plate: NONE }, because: [] };
   const scopes = {} as Scoped<S>;
   const fewestChanges = {} as Scoped<FewestChanges>;
   for (const scope of SCOPES) {
@@ -127,4 +139,5 @@ export function verdict<S extends string>(findings: readonly Finding<S>[], rank:
 }
 
 const NONE: FewestChanges = { count: 0, lineIds: [] };
+
 export type { Finding };

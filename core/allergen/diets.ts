@@ -3,7 +3,7 @@
  * eaten, strained out or poured off. Kosher and halal are more than the absence of pork and alcohol: no verdict is given.
  */
 import type { Food, Origin } from '../food/types.ts';
-import type { AllergenState, CountedLine, Finding, NutRules, Scoped, FewestChanges, Because } from './board.ts';
+import type { AllergenState, Because, CountedLine, FewestChanges, Finding, NutRules, Scoped } from './board.ts';
 import { covers, scopeOf, verdict } from './board.ts';
 import { type AllergenId, DIETS, type DietId } from './ids.ts';
 
@@ -39,8 +39,21 @@ export const DIET_RULES = {
 } as const satisfies Record<DietId, DietRule>;
 
 const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
-  plant: 'a plant', dairy: 'milk', egg: 'egg', meat: 'meat', pork: 'pork', poultry: 'poultry', fish: 'fish', crustacean: 'crustaceans', mollusc: 'molluscs', honey: 'honey',
-  gelatine: 'gelatine', animalRennet: 'animal rennet', alcohol: 'alcohol', allium: 'onion family', mineral: 'a mineral',
+  plant: 'a plant',
+  dairy: 'milk',
+  egg: 'egg',
+  meat: 'meat',
+  pork: 'pork',
+  poultry: 'poultry',
+  fish: 'fish',
+  crustacean: 'crustaceans',
+  mollusc: 'molluscs',
+  honey: 'honey',
+  gelatine: 'gelatine',
+  animalRennet: 'animal rennet',
+  alcohol: 'alcohol',
+  allium: 'onion family',
+  mineral: 'a mineral',
 };
 
 const RANK = { breaks: 0, check: 1, fits: 2 } as const satisfies Record<DietState, number>;
@@ -63,9 +76,12 @@ function collect(food: Food, rules: NutRules): ReadonlyMap<DietId, readonly Diet
   const found = new Map<DietId, DietFinding[]>();
   for (const diet of DIETS) {
     const rule: DietRule = DIET_RULES[diet];
-    const findings: DietFinding[] = food.origins.filter((origin) => rule.origins.includes(origin)).map((origin) => ({ state: 'breaks', path: [food.name, ORIGIN_WORDS[origin]] }));
+    const findings: DietFinding[] = food.origins
+      .filter((origin) => rule.origins.includes(origin))
+      .map((origin) => ({ state: 'breaks', path: [food.name, ORIGIN_WORDS[origin]] }));
     const touches = (allergen: AllergenId) => covers(allergen, rules).some((id) => rule.allergens.includes(id));
-    for (const { allergen, via } of food.contains) if (touches(allergen) && findings.length === 0) findings.push({ state: FROM_ALLERGEN.contains, path: [food.name, ...via, allergen] });
+    for (const { allergen, via } of food.contains)
+      if (touches(allergen) && findings.length === 0) findings.push({ state: FROM_ALLERGEN.contains, path: [food.name, ...via, allergen] });
     for (const { allergen, why } of food.checks) if (touches(allergen)) findings.push({ state: 'check', path: [food.name, why] });
     for (const { allergen, why } of food.mayContain) if (touches(allergen)) findings.push({ state: 'check', path: [food.name, why] });
     for (const check of food.dietChecks) if (check.diet === diet) findings.push({ state: 'check', path: [food.name, check.why] });

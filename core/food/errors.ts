@@ -17,8 +17,19 @@ const RELATIVE_ERROR = {
 } as const satisfies Record<SourceKind, Record<NutrientClass, number>>;
 
 const MINERALS = new Set<Nutrient>([
-  'sodiumMg', 'saltG', 'potassiumMg', 'calciumMg', 'ironMg', 'magnesiumMg', 'phosphorusMg', 'zincMg', 'copperMg', 'manganeseMg',
-  'seleniumUg', 'iodineUg', 'oxalateMg',
+  'sodiumMg',
+  'saltG',
+  'potassiumMg',
+  'calciumMg',
+  'ironMg',
+  'magnesiumMg',
+  'phosphorusMg',
+  'zincMg',
+  'copperMg',
+  'manganeseMg',
+  'seleniumUg',
+  'iodineUg',
+  'oxalateMg',
 ]);
 
 function classOf(key: Nutrient): NutrientClass {

@@ -18,7 +18,10 @@ export interface Figures {
 }
 
 type Parts = readonly (readonly [Nutrient, number])[];
-const AVAILABLE: Parts = [['carbohydrateG', 1], ['fibreG', -1]];
+const AVAILABLE: Parts = [
+  ['carbohydrateG', 1],
+  ['fibreG', -1],
+];
 // Salt is sodium x 2.5 (Regulation (EU) No 1169/2011, Annex I): mg to g.
 const SALT: Parts = [['sodiumMg', 0.0025]];
 
@@ -55,7 +58,10 @@ export function figuresAfter(figures: Figures, shares: Float64Array, regime: Reg
 function derive(figures: Omit<Figures, 'unknown'>, unknown: Set<Nutrient>, regime: Regime): void {
   const put = (into: Nutrient, parts: Parts) => {
     const at = NUTRIENT_INDEX[into];
-    figures.value[at] = Math.max(0, parts.reduce((sum, [key, factor]) => sum + factor * (figures.value[NUTRIENT_INDEX[key]] as number), 0));
+    figures.value[at] = Math.max(
+      0,
+      parts.reduce((sum, [key, factor]) => sum + factor * (figures.value[NUTRIENT_INDEX[key]] as number), 0),
+    );
     for (const side of ['below', 'above'] as const) {
       figures[side][at] = Math.sqrt(parts.reduce((sum, [key, factor]) => sum + (factor * (figures[side][NUTRIENT_INDEX[key]] as number)) ** 2, 0));
     }

@@ -24,22 +24,65 @@ const COLUMN_AT = new Map<Column, number>(TABLE.columns.map((column, index) => [
 
 /** Columns carried over one to one. */
 const DIRECT = [
-  'waterG', 'proteinG', 'fatG', 'saturatedFatG', 'transFatG', 'monoFatG', 'polyFatG', 'cholesterolMg', 'fibreG', 'sugarsG',
-  'starchG', 'sodiumMg', 'potassiumMg', 'calciumMg', 'ironMg', 'magnesiumMg', 'phosphorusMg', 'zincMg', 'copperMg',
-  'manganeseMg', 'seleniumUg', 'betaCaroteneUg', 'vitaminCMg', 'vitaminEMg', 'vitaminKUg', 'thiaminMg', 'riboflavinMg',
-  'niacinMg', 'vitaminB6Mg', 'oxalateMg',
+  'waterG',
+  'proteinG',
+  'fatG',
+  'saturatedFatG',
+  'transFatG',
+  'monoFatG',
+  'polyFatG',
+  'cholesterolMg',
+  'fibreG',
+  'sugarsG',
+  'starchG',
+  'sodiumMg',
+  'potassiumMg',
+  'calciumMg',
+  'ironMg',
+  'magnesiumMg',
+  'phosphorusMg',
+  'zincMg',
+  'copperMg',
+  'manganeseMg',
+  'seleniumUg',
+  'betaCaroteneUg',
+  'vitaminCMg',
+  'vitaminEMg',
+  'vitaminKUg',
+  'thiaminMg',
+  'riboflavinMg',
+  'niacinMg',
+  'vitaminB6Mg',
+  'oxalateMg',
 ] as const satisfies readonly StoredNutrient[];
 
 const PLANT_ZEROS = ['cholesterolMg', 'transFatG', 'vitaminB12Ug'] as const satisfies readonly StoredNutrient[];
 const FLESH_ZEROS = ['fibreG', 'starchG', 'sugarsG', 'betaCaroteneUg', 'oxalateMg'] as const satisfies readonly StoredNutrient[];
 const OIL_ZEROS = [
-  'waterG', 'proteinG', 'fibreG', 'sugarsG', 'starchG', 'carbohydrateG', 'sodiumMg', 'potassiumMg', 'calciumMg', 'magnesiumMg',
-  'phosphorusMg', 'zincMg', 'vitaminCMg', 'oxalateMg',
+  'waterG',
+  'proteinG',
+  'fibreG',
+  'sugarsG',
+  'starchG',
+  'carbohydrateG',
+  'sodiumMg',
+  'potassiumMg',
+  'calciumMg',
+  'magnesiumMg',
+  'phosphorusMg',
+  'zincMg',
+  'vitaminCMg',
+  'oxalateMg',
 ] as const satisfies readonly StoredNutrient[];
 
 /** What cannot be in a food of this group, whatever the cell says. */
 function naturalZeros(letter: string, code: string): readonly StoredNutrient[] {
-  if (letter === 'T') return code === 'T013' ? [...OIL_ZEROS, 'vitaminB12Ug'] : code === 'T014' ? [...OIL_ZEROS, 'cholesterolMg', 'vitaminB12Ug'] : [...OIL_ZEROS, ...PLANT_ZEROS];
+  if (letter === 'T')
+    return code === 'T013'
+      ? [...OIL_ZEROS, 'vitaminB12Ug']
+      : code === 'T014'
+        ? [...OIL_ZEROS, 'cholesterolMg', 'vitaminB12Ug']
+        : [...OIL_ZEROS, ...PLANT_ZEROS];
   if ('ABCDEFGHIJK'.includes(letter)) return PLANT_ZEROS;
   if (letter === 'L') return ['fibreG', 'starchG'];
   if (letter === 'M' || letter === 'R') return ['fibreG', 'starchG', 'betaCaroteneUg', 'oxalateMg'];
@@ -93,7 +136,16 @@ function toFood(row: Row, smallest: ReadonlyMap<string, number>): Food {
   };
 
   for (const key of DIRECT) if (!zeros.has(key)) put(key, readCell(row, key, smallest));
-  put('carbohydrateG', sumOf([[readCell(row, 'availableCarbohydrateG', smallest), 1], [readCell(row, 'fibreG', smallest), 1]], cell(row, 'availableCarbohydrateG') + cell(row, 'fibreG')));
+  put(
+    'carbohydrateG',
+    sumOf(
+      [
+        [readCell(row, 'availableCarbohydrateG', smallest), 1],
+        [readCell(row, 'fibreG', smallest), 1],
+      ],
+      cell(row, 'availableCarbohydrateG') + cell(row, 'fibreG'),
+    ),
+  );
   put('vitaminARaeUg', vitaminA(row, letter, smallest));
   put('folateDfeUg', readCell(row, 'folateUg', smallest));
   if ('NOPS'.includes(letter)) put('vitaminDUg', readCell(row, 'cholecalciferolUg', smallest));
@@ -103,14 +155,27 @@ function toFood(row: Row, smallest: ReadonlyMap<string, number>): Food {
   for (const key of zeros) per100g[key] = 0;
 
   return {
-    id: `ifct-${code}`, name: facts.name ?? name, aliases: facts.aliases?.split(', ') ?? [], category: facts.category ?? group.category,
-    state: facts.state ?? 'raw', source: { kind: 'measured', ref: `IFCT 2017 ${code}` }, per100g, spread, zeroByNature: zeros,
-    ashG: cell(row, 'ashG'), ...(letter === 'T' ? { densityGPerMl: 0.92 } : { tableKcal: cell(row, 'energyKj') / 4.184 }),
-    edibleShare: 1, portions: [],
+    id: `ifct-${code}`,
+    name: facts.name ?? name,
+    aliases: facts.aliases?.split(', ') ?? [],
+    category: facts.category ?? group.category,
+    state: facts.state ?? 'raw',
+    source: { kind: 'measured', ref: `IFCT 2017 ${code}` },
+    per100g,
+    spread,
+    zeroByNature: zeros,
+    ashG: cell(row, 'ashG'),
+    ...(letter === 'T' ? { densityGPerMl: 0.92 } : { tableKcal: cell(row, 'energyKj') / 4.184 }),
+    edibleShare: 1,
+    portions: [],
     contains: (facts.contains ?? group.contains ?? []).map((allergen) => ({ allergen, via: [] })),
-    checks: facts.checks?.map(([allergen, why]) => ({ allergen, why })) ?? [], mayContain: [],
-    origins: facts.origins ?? group.origins, dietChecks: [], flags: facts.flags ?? [],
-    starchKind: facts.starchKind ?? (letter === 'B' ? 'caged' : 'blended'), fatForm: letter === 'T' && code !== 'T013' ? 'free' : 'dispersed',
+    checks: facts.checks?.map(([allergen, why]) => ({ allergen, why })) ?? [],
+    mayContain: [],
+    origins: facts.origins ?? group.origins,
+    dietChecks: [],
+    flags: facts.flags ?? [],
+    starchKind: facts.starchKind ?? (letter === 'B' ? 'caged' : 'blended'),
+    fatForm: letter === 'T' && code !== 'T013' ? 'free' : 'dispersed',
   };
 }
 
@@ -121,7 +186,13 @@ function vitaminA(row: Row, letter: string, smallest: ReadonlyMap<string, number
   const beta = plant ? readCell(row, 'betaCaroteneUg', smallest) : { value: 0, below: 0, above: 0 };
   if (!retinol || !beta) return null;
   const others = cell(row, 'alphaCaroteneUg') + cell(row, 'cryptoxanthinUg');
-  return sumOf([[retinol, 1], [beta, 1 / 12]], retinol.value + beta.value / 12 + (plant ? others / 24 : 0));
+  return sumOf(
+    [
+      [retinol, 1],
+      [beta, 1 / 12],
+    ],
+    retinol.value + beta.value / 12 + (plant ? others / 24 : 0),
+  );
 }
 
 function sumOf(parts: readonly (readonly [Reading | null, number])[], value: number): Reading {

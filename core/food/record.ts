@@ -2,9 +2,9 @@
 import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient } from '../nutrient.ts';
 import { Z95 } from '../nutrition/kernel.ts';
 import { REGIMES } from '../nutrition/regime.ts';
+import { bodyMlPerGram } from '../texture/body.ts';
 import type { Shelf } from './shelf.ts';
 import type { AllergenDoubt, Food, Portion, Source } from './types.ts';
-import { bodyMlPerGram } from '../texture/body.ts';
 
 export interface FoodRecord {
   id: string;
@@ -37,9 +37,20 @@ export function foodRecord(food: Food, shelf: Shelf): FoodRecord {
     per100g[key] = low === value && high === value ? { value } : { value, low, high };
   }
   return {
-    id: food.id, name: food.name, aliases: food.aliases, category: food.category, source: food.source, per100g, portions: food.portions,
-    ...(food.densityGPerMl === undefined ? {} : { densityGPerMl: food.densityGPerMl }), edibleShare: food.edibleShare,
-    contains: food.contains.map(({ allergen }) => allergen), checks: food.checks, mayContain: food.mayContain, origins: food.origins, roles: rolesOf(food),
+    id: food.id,
+    name: food.name,
+    aliases: food.aliases,
+    category: food.category,
+    source: food.source,
+    per100g,
+    portions: food.portions,
+    ...(food.densityGPerMl === undefined ? {} : { densityGPerMl: food.densityGPerMl }),
+    edibleShare: food.edibleShare,
+    contains: food.contains.map(({ allergen }) => allergen),
+    checks: food.checks,
+    mayContain: food.mayContain,
+    origins: food.origins,
+    roles: rolesOf(food),
   };
 }
 
@@ -47,8 +58,13 @@ export function foodRecord(food: Food, shelf: Shelf): FoodRecord {
 function rolesOf(food: Food): string[] {
   const n = food.per100g;
   const roles: [string, boolean][] = [
-    ['fat', (n.fatG ?? 0) >= 10], ['protein', (n.proteinG ?? 0) >= 7], ['sweet', (n.sugarsG ?? 0) >= 10], ['salt', (n.sodiumMg ?? 0) >= 300],
-    ['acid', food.flags.includes('acidic')], ['body', bodyMlPerGram(food) >= 0.5], ['water', (n.waterG ?? 0) >= 85],
+    ['fat', (n.fatG ?? 0) >= 10],
+    ['protein', (n.proteinG ?? 0) >= 7],
+    ['sweet', (n.sugarsG ?? 0) >= 10],
+    ['salt', (n.sodiumMg ?? 0) >= 300],
+    ['acid', food.flags.includes('acidic')],
+    ['body', bodyMlPerGram(food) >= 0.5],
+    ['water', (n.waterG ?? 0) >= 85],
   ];
   return roles.filter(([, has]) => has).map(([role]) => role);
 }

@@ -1,8 +1,8 @@
 /** Every row is read against what must hold of any food: energy of its macronutrients, proximates that add up, parts within wholes. */
 import { describe, expect, test } from '@jest/globals';
-import { CATEGORIES } from './types.ts';
 import { SHELF } from './shelf.ts';
 import type { Food } from './types.ts';
+import { CATEGORIES } from './types.ts';
 
 const curated = SHELF.foods.filter((food) => food.source.kind === 'recalled');
 const open = SHELF.foods.filter((food) => food.source.kind === 'measured');
@@ -10,8 +10,13 @@ const of = (food: Food, key: keyof Food['per100g']) => food.per100g[key] ?? 0;
 
 /** Rows whose table energy uses other factors than 4/9/4, with the reason. */
 const ENERGY_EXCEPTIONS: Record<string, string> = {
-  'cider-vinegar': 'energy is mostly of acetic acid', 'wine-vinegar': 'energy is mostly of acetic acid', 'white-vinegar': 'energy is mostly of acetic acid',
-  'lemon-juice': 'citric acid stands in the carbohydrate', 'tomato-paste': 'specific factor for tomato', mustard: 'specific factors for mustard seed', sweetcorn: 'specific factor for maize',
+  'cider-vinegar': 'energy is mostly of acetic acid',
+  'wine-vinegar': 'energy is mostly of acetic acid',
+  'white-vinegar': 'energy is mostly of acetic acid',
+  'lemon-juice': 'citric acid stands in the carbohydrate',
+  'tomato-paste': 'specific factor for tomato',
+  mustard: 'specific factors for mustard seed',
+  sweetcorn: 'specific factor for maize',
 };
 /** Their energy is computed in the table with specific factors, so it lies between fibre at 0 and fibre at 4 kcal/g. */
 const FIBRE_COUNTED_LOW = new Set(['herb', 'spice', 'mushroom']);
@@ -37,7 +42,9 @@ describe.each(curated.map((food) => [food.id, food] as const))('%s', (id, food) 
     const table = food.tableKcal as number;
     const margin = Math.max(8, table * 0.12);
     const least = FIBRE_COUNTED_LOW.has(food.category) ? energy - 4 * of(food, 'fibreG') : energy;
-    expect({ within: (table >= least - margin && table <= energy + margin) || id in ENERGY_EXCEPTIONS, energy, table }).toMatchObject({ within: true });
+    expect({ within: (table >= least - margin && table <= energy + margin) || id in ENERGY_EXCEPTIONS, energy, table }).toMatchObject({
+      within: true,
+    });
   });
 
   test('has proximates that leave room for the ash and no more', () => {
@@ -52,7 +59,18 @@ describe.each(curated.map((food) => [food.id, food] as const))('%s', (id, food) 
     expect(of(food, 'saturatedFatG') + of(food, 'monoFatG') + of(food, 'polyFatG')).toBeLessThanOrEqual(of(food, 'fatG') * 1.02 + 0.3);
     expect(of(food, 'fibreG')).toBeLessThanOrEqual(of(food, 'carbohydrateG') + 0.05);
     expect(of(food, 'sugarsG')).toBeLessThanOrEqual(of(food, 'carbohydrateG') + 0.3);
-    for (const key of ['proteinG', 'fatG', 'saturatedFatG', 'carbohydrateG', 'fibreG', 'sodiumMg', 'potassiumMg', 'calciumMg', 'phosphorusMg', 'cholesterolMg'] as const) {
+    for (const key of [
+      'proteinG',
+      'fatG',
+      'saturatedFatG',
+      'carbohydrateG',
+      'fibreG',
+      'sodiumMg',
+      'potassiumMg',
+      'calciumMg',
+      'phosphorusMg',
+      'cholesterolMg',
+    ] as const) {
       expect([key, typeof food.per100g[key]]).toEqual([key, 'number']);
     }
   });
@@ -74,9 +92,26 @@ test('at most one row in twenty is an exception to the energy check, and every e
 const TABLES_DIFFER = new Set(['garlic calciumMg', 'mushrooms calciumMg']);
 /** Pairs of the same food in both tables. Varieties differ, so a factor of four is what must hold for every one of them. */
 const PAIRS = [
-  ['potato', 'ifct-F006'], ['carrot', 'ifct-F002'], ['onion', 'ifct-G017'], ['garlic', 'ifct-G011'], ['cauliflower', 'ifct-D036'], ['spinach', 'ifct-C033'], ['beetroot', 'ifct-F001'],
-  ['red-pepper', 'ifct-D034'], ['courgette', 'ifct-D077'], ['almonds', 'ifct-H001'], ['cashews-raw', 'ifct-H005'], ['lentils-red-dry', 'ifct-B013'], ['milk-whole', 'ifct-L002'], ['egg', 'ifct-M001'],
-  ['sunflower-seeds', 'ifct-H020'], ['walnuts', 'ifct-H021'], ['tomato', 'ifct-D075'], ['cabbage', 'ifct-C015'], ['mushrooms', 'ifct-J001'], ['sweet-potato', 'ifct-F013'],
+  ['potato', 'ifct-F006'],
+  ['carrot', 'ifct-F002'],
+  ['onion', 'ifct-G017'],
+  ['garlic', 'ifct-G011'],
+  ['cauliflower', 'ifct-D036'],
+  ['spinach', 'ifct-C033'],
+  ['beetroot', 'ifct-F001'],
+  ['red-pepper', 'ifct-D034'],
+  ['courgette', 'ifct-D077'],
+  ['almonds', 'ifct-H001'],
+  ['cashews-raw', 'ifct-H005'],
+  ['lentils-red-dry', 'ifct-B013'],
+  ['milk-whole', 'ifct-L002'],
+  ['egg', 'ifct-M001'],
+  ['sunflower-seeds', 'ifct-H020'],
+  ['walnuts', 'ifct-H021'],
+  ['tomato', 'ifct-D075'],
+  ['cabbage', 'ifct-C015'],
+  ['mushrooms', 'ifct-J001'],
+  ['sweet-potato', 'ifct-F013'],
 ] as const;
 
 test.each(PAIRS)('%s stands within a factor of four of %s in protein, potassium, calcium and phosphorus', (recalled, measured) => {

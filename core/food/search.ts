@@ -18,7 +18,10 @@ const indexes = new WeakMap<Shelf, MiniSearch<{ id: string; name: string; aliase
 function indexOf(shelf: Shelf): MiniSearch<{ id: string; name: string; aliases: string }> {
   let index = indexes.get(shelf);
   if (!index) {
-    index = new MiniSearch({ fields: ['name', 'aliases'], searchOptions: { boost: { name: 2 }, prefix: true, fuzzy: (term) => (term.length > 3 ? 0.2 : false) } });
+    index = new MiniSearch({
+      fields: ['name', 'aliases'],
+      searchOptions: { boost: { name: 2 }, prefix: true, fuzzy: (term) => (term.length > 3 ? 0.2 : false) },
+    });
     index.addAll(shelf.foods.map(({ id, name, aliases }) => ({ id, name, aliases: aliases.join(' | ') })));
     indexes.set(shelf, index);
   }
@@ -29,11 +32,17 @@ function indexOf(shelf: Shelf): MiniSearch<{ id: string; name: string; aliases: 
 export function searchFoods(shelf: Shelf, query: string, limit: number, words: 'any' | 'all' = 'any'): FoodHit[] {
   const text = query.trim().toLowerCase();
   const byScoreThenId = (a: FoodHit, b: FoodHit) => b.score - a.score || (a.food.id < b.food.id ? -1 : 1);
-  if (text === '') return shelf.foods.map((food) => ({ food, score: 0 })).sort(byScoreThenId).slice(0, limit);
-  const hits = indexOf(shelf).search(text, words === 'all' ? { combineWith: 'AND' } : {}).map(({ id, score }) => {
-    const food = shelf.food(id as string) as Food;
-    const exact = food.name.toLowerCase() === text || food.aliases.includes(text);
-    return { food, score: score * (food.source.kind === 'recalled' ? KITCHEN_ROW : 1) * (exact ? EXACT_NAME : 1) };
-  });
+  if (text === '')
+    return shelf.foods
+      .map((food) => ({ food, score: 0 }))
+      .sort(byScoreThenId)
+      .slice(0, limit);
+  const hits = indexOf(shelf)
+    .search(text, words === 'all' ? { combineWith: 'AND' } : {})
+    .map(({ id, score }) => {
+      const food = shelf.food(id as string) as Food;
+      const exact = food.name.toLowerCase() === text || food.aliases.includes(text);
+      return { food, score: score * (food.source.kind === 'recalled' ? KITCHEN_ROW : 1) * (exact ? EXACT_NAME : 1) };
+    });
   return hits.sort(byScoreThenId).slice(0, limit);
 }

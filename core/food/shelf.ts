@@ -5,7 +5,7 @@
 import type { StoredNutrient } from '../nutrient.ts';
 import type { Regime } from '../nutrition/regime.ts';
 import { CURATED_ROWS } from './data/index.ts';
-import { LIMITED, type FoodRow } from './data/row.ts';
+import { type FoodRow, LIMITED } from './data/row.ts';
 import { type Figures, figuresOf } from './figures.ts';
 import { openTableFoods } from './openTable.ts';
 import type { Category, Food, Origin, Portion } from './types.ts';
@@ -22,10 +22,42 @@ export interface Shelf {
 }
 
 const PLANT_CATEGORIES = new Set<Category>([
-  'plant-cream', 'pulse', 'nut-seed', 'starch', 'grain', 'root', 'vegetable', 'leaf', 'allium', 'mushroom', 'fruit', 'herb', 'spice', 'sweetener', 'acid',
+  'plant-cream',
+  'pulse',
+  'nut-seed',
+  'starch',
+  'grain',
+  'root',
+  'vegetable',
+  'leaf',
+  'allium',
+  'mushroom',
+  'fruit',
+  'herb',
+  'spice',
+  'sweetener',
+  'acid',
 ]);
 const WHOLE_CATEGORIES = new Set<Category>([
-  'pulse', 'nut-seed', 'grain', 'starch', 'root', 'vegetable', 'leaf', 'allium', 'mushroom', 'fruit', 'herb', 'spice', 'egg', 'poultry', 'fish', 'shellfish', 'water', 'acid', 'fat',
+  'pulse',
+  'nut-seed',
+  'grain',
+  'starch',
+  'root',
+  'vegetable',
+  'leaf',
+  'allium',
+  'mushroom',
+  'fruit',
+  'herb',
+  'spice',
+  'egg',
+  'poultry',
+  'fish',
+  'shellfish',
+  'water',
+  'acid',
+  'fat',
 ]);
 
 function defaultOrigins(row: FoodRow): readonly Origin[] {
@@ -53,7 +85,16 @@ function portionsOf(row: FoodRow): Portion[] {
   const each = row.each?.map(([measure, grams, low, high]) => ({ measure, grams, low, high, source })) ?? [];
   if (row.cup === undefined) return each;
   const varies = row.cupVaries ?? POURABLE_VARIES;
-  return [{ measure: 'cup', grams: row.cup, low: row.cup * (1 - varies), high: row.cup * (1 + varies), source: row.ndb ? `USDA SR ${row.ndb}, from memory` : source }, ...each];
+  return [
+    {
+      measure: 'cup',
+      grams: row.cup,
+      low: row.cup * (1 - varies),
+      high: row.cup * (1 + varies),
+      source: row.ndb ? `USDA SR ${row.ndb}, from memory` : source,
+    },
+    ...each,
+  ];
 }
 
 function curatedFood(row: FoodRow): Food {
@@ -72,14 +113,31 @@ function curatedFood(row: FoodRow): Food {
     spread[key] = [(value - low) / Z95, (high - value) / Z95];
   }
   return {
-    id: row.id, name: row.name, aliases: row.aliases.split(', '), category: row.category, state: row.state,
+    id: row.id,
+    name: row.name,
+    aliases: row.aliases.split(', '),
+    category: row.category,
+    state: row.state,
     source: { kind: 'recalled', ref: row.ndb ? `USDA SR ${row.ndb}, from memory` : `${row.from}, from memory` },
-    per100g, spread, zeroByNature, tableKcal: row.f[0], ...(row.ash === undefined ? {} : { ashG: row.ash }),
-    ...(row.cup !== undefined && row.pourable ? { densityGPerMl: row.cup / US_CUP_ML } : {}), edibleShare: row.edible ?? 1, portions: portionsOf(row),
-    contains: row.contains?.map((entry) => (typeof entry === 'string' ? { allergen: entry, via: [] } : { allergen: entry[0], via: entry.slice(1) as string[] })) ?? [],
-    checks: row.checks?.map(([allergen, why]) => ({ allergen, why })) ?? [], mayContain: row.may?.map(([allergen, why]) => ({ allergen, why })) ?? [],
-    origins, dietChecks: row.dietChecks?.map(([diet, why]) => ({ diet, why })) ?? [], flags: row.flags ?? [],
-    starchKind: row.starchKind ?? 'blended', fatForm: row.fatForm ?? (row.category === 'fat' ? 'free' : 'dispersed'),
+    per100g,
+    spread,
+    zeroByNature,
+    tableKcal: row.f[0],
+    ...(row.ash === undefined ? {} : { ashG: row.ash }),
+    ...(row.cup !== undefined && row.pourable ? { densityGPerMl: row.cup / US_CUP_ML } : {}),
+    edibleShare: row.edible ?? 1,
+    portions: portionsOf(row),
+    contains:
+      row.contains?.map((entry) =>
+        typeof entry === 'string' ? { allergen: entry, via: [] } : { allergen: entry[0], via: entry.slice(1) as string[] },
+      ) ?? [],
+    checks: row.checks?.map(([allergen, why]) => ({ allergen, why })) ?? [],
+    mayContain: row.may?.map(([allergen, why]) => ({ allergen, why })) ?? [],
+    origins,
+    dietChecks: row.dietChecks?.map(([diet, why]) => ({ diet, why })) ?? [],
+    flags: row.flags ?? [],
+    starchKind: row.starchKind ?? 'blended',
+    fatForm: row.fatForm ?? (row.category === 'fat' ? 'free' : 'dispersed'),
   };
 }
 

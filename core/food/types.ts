@@ -1,6 +1,5 @@
 /** The vocabulary of foods: what a composition row says, and what the kitchen needs to know beside it. */
-import type { AllergenId } from '../allergen/ids.ts';
-import type { DietId } from '../allergen/ids.ts';
+import type { AllergenId, DietId } from '../allergen/ids.ts';
 import type { StoredNutrient } from '../nutrient.ts';
 
 export type SourceKind = 'measured' | 'recalled' | 'label' | 'imported';
@@ -13,9 +12,34 @@ export interface Source {
 
 /** Where a food stands on the shelf; also what the retention factors are grouped by. */
 export const CATEGORIES = [
-  'dairy', 'egg', 'plant-cream', 'pulse', 'nut-seed', 'starch', 'grain', 'bread', 'broth', 'fat', 'meat', 'poultry',
-  'fish', 'shellfish', 'sauce', 'salt', 'sweetener', 'acid', 'alcohol', 'root', 'vegetable', 'leaf', 'allium',
-  'mushroom', 'fruit', 'herb', 'spice', 'water',
+  'dairy',
+  'egg',
+  'plant-cream',
+  'pulse',
+  'nut-seed',
+  'starch',
+  'grain',
+  'bread',
+  'broth',
+  'fat',
+  'meat',
+  'poultry',
+  'fish',
+  'shellfish',
+  'sauce',
+  'salt',
+  'sweetener',
+  'acid',
+  'alcohol',
+  'root',
+  'vegetable',
+  'leaf',
+  'allium',
+  'mushroom',
+  'fruit',
+  'herb',
+  'spice',
+  'water',
 ] as const;
 export type Category = (typeof CATEGORIES)[number];
 
@@ -24,8 +48,21 @@ export type FoodState = 'raw' | 'cooked' | 'canned' | 'dry' | 'processed';
 
 /** Where a food comes from, for diets. */
 export const ORIGINS = [
-  'plant', 'dairy', 'egg', 'meat', 'pork', 'poultry', 'fish', 'crustacean', 'mollusc', 'honey', 'gelatine',
-  'animalRennet', 'alcohol', 'allium', 'mineral',
+  'plant',
+  'dairy',
+  'egg',
+  'meat',
+  'pork',
+  'poultry',
+  'fish',
+  'crustacean',
+  'mollusc',
+  'honey',
+  'gelatine',
+  'animalRennet',
+  'alcohol',
+  'allium',
+  'mineral',
 ] as const;
 export type Origin = (typeof ORIGINS)[number];
 

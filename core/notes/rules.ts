@@ -2,10 +2,11 @@
  * Cautions as data: when they are shown, how loudly, what they say and why it is so. They defer to the local food code
  * and to licensed practice; none of them says that a soup is safe.
  */
-import type { Bowl } from '../nutrition/pot.ts';
+
 import type { CountedLine } from '../allergen/board.ts';
-import type { Method, Recipe } from '../recipe.ts';
+import type { Bowl } from '../nutrition/pot.ts';
 import type { RegimeId } from '../nutrition/regime.ts';
+import type { Method, Recipe } from '../recipe.ts';
 
 export type Severity = 'danger' | 'caution' | 'tip';
 
@@ -46,7 +47,8 @@ export interface NoteRule {
 const some = (lineIds: string[]): Finding | null => (lineIds.length > 0 ? { lineIds } : null);
 const linesWhere = (context: NoteContext, test: (counted: CountedLine) => boolean): string[] => context.lines.filter(test).map(({ line }) => line.id);
 const flagged = (flag: string) => (context: NoteContext) => some(linesWhere(context, ({ food }) => food?.flags.includes(flag as never) ?? false));
-const stepsBy = (context: NoteContext, ...methods: Method[]): string[] => context.recipe.steps.filter(({ method }) => method !== undefined && methods.includes(method)).map(({ id }) => id);
+const stepsBy = (context: NoteContext, ...methods: Method[]): string[] =>
+  context.recipe.steps.filter(({ method }) => method !== undefined && methods.includes(method)).map(({ id }) => id);
 const COMMON = 'common practice, no source';
 
 /** Where a bowl of soup lies in a kitchen that serves it (common practice). */
@@ -56,7 +58,9 @@ const VITAMIN_K_UG = 100;
 
 export const NOTE_RULES: readonly NoteRule[] = [
   {
-    code: 'food.unmatched', severity: 'danger', source: COMMON,
+    code: 'food.unmatched',
+    severity: 'danger',
+    source: COMMON,
     message: 'No food is chosen for {what}. Every figure is at least what is shown, and every allergen has to be checked.',
     when: ({ lines }) => {
       const open = lines.filter(({ food }) => !food);
@@ -64,7 +68,9 @@ export const NOTE_RULES: readonly NoteRule[] = [
     },
   },
   {
-    code: 'grams.unknown', severity: 'caution', source: COMMON,
+    code: 'grams.unknown',
+    severity: 'caution',
+    source: COMMON,
     message: 'No amount is known for {what}: it counts for allergens, and every figure is at least what is shown. Weigh it.',
     when: ({ lines }) => {
       const open = lines.filter(({ line, food }) => food && line.grams === null);
@@ -72,43 +78,82 @@ export const NOTE_RULES: readonly NoteRule[] = [
     },
   },
   {
-    code: 'bowl.assumed', severity: 'tip', source: '21 CFR 101.9(b)(5)(viii): a cup is 240 ml',
-    message: 'The number of bowls is not given: a bowl of 240 ml is assumed. Say how many bowls, or weigh one.', when: ({ bowl }) => (bowl.how === 'assumed' ? {} : null),
+    code: 'bowl.assumed',
+    severity: 'tip',
+    source: '21 CFR 101.9(b)(5)(viii): a cup is 240 ml',
+    message: 'The number of bowls is not given: a bowl of 240 ml is assumed. Say how many bowls, or weigh one.',
+    when: ({ bowl }) => (bowl.how === 'assumed' ? {} : null),
   },
-  { code: 'bowl.conflict', severity: 'tip', source: COMMON, message: 'Bowls are given by count and by weight; the count decides.', when: ({ bowl }) => (bowl.conflict ? {} : null) },
   {
-    code: 'bowl.unusual', severity: 'caution', source: COMMON, message: 'One bowl comes to {what} ml, outside 100 to 600 ml. Check the number of bowls and the amounts.',
+    code: 'bowl.conflict',
+    severity: 'tip',
+    source: COMMON,
+    message: 'Bowls are given by count and by weight; the count decides.',
+    when: ({ bowl }) => (bowl.conflict ? {} : null),
+  },
+  {
+    code: 'bowl.unusual',
+    severity: 'caution',
+    source: COMMON,
+    message: 'One bowl comes to {what} ml, outside 100 to 600 ml. Check the number of bowls and the amounts.',
     when: ({ bowl }) => (bowl.servingMl < BOWL_ML.least || bowl.servingMl > BOWL_ML.most ? { what: String(Math.round(bowl.servingMl)) } : null),
   },
   {
-    code: 'steps.assumed', severity: 'tip', source: COMMON, message: 'No steps are given: heat losses are those of 30 minutes at a covered simmer, without evaporation.',
+    code: 'steps.assumed',
+    severity: 'tip',
+    source: COMMON,
+    message: 'No steps are given: heat losses are those of 30 minutes at a covered simmer, without evaporation.',
     when: ({ recipe }) => (recipe.steps.length === 0 ? {} : null),
   },
   {
-    code: 'eaten.alreadyDrained', severity: 'tip', source: 'Duyff, Mount and Jones 2011, on canned beans', message: 'This food is already counted as drained; nothing is taken off a second time.',
+    code: 'eaten.alreadyDrained',
+    severity: 'tip',
+    source: 'Duyff, Mount and Jones 2011, on canned beans',
+    message: 'This food is already counted as drained; nothing is taken off a second time.',
     when: (context) => some(linesWhere(context, ({ line, food }) => line.eaten === 'drained' && (food?.flags.includes('drained') ?? false))),
   },
   {
-    code: 'beans.boilHard', severity: 'danger', source: 'FDA Bad Bug Book, phytohaemagglutinin',
-    message: 'Dry kidney-type beans: soak 5 hours or more in the fridge, throw the water away, boil hard for 30 minutes, then simmer. Never from raw in a slow cooker.', when: flagged('rawKidneyBean'),
+    code: 'beans.boilHard',
+    severity: 'danger',
+    source: 'FDA Bad Bug Book, phytohaemagglutinin',
+    message:
+      'Dry kidney-type beans: soak 5 hours or more in the fridge, throw the water away, boil hard for 30 minutes, then simmer. Never from raw in a slow cooker.',
+    when: flagged('rawKidneyBean'),
   },
   {
-    code: 'salt.potassiumChloride', severity: 'caution', source: COMMON, message: 'Reduced-sodium stocks often hold potassium chloride. Read the pack before serving someone on a potassium limit.', when: flagged('potassiumChloride'),
+    code: 'salt.potassiumChloride',
+    severity: 'caution',
+    source: COMMON,
+    message: 'Reduced-sodium stocks often hold potassium chloride. Read the pack before serving someone on a potassium limit.',
+    when: flagged('potassiumChloride'),
   },
   {
-    code: 'additive.phosphate', severity: 'caution', source: COMMON,
-    message: 'Phosphate additives are common in this food and are absorbed far more than the phosphorus counted here. Look for phosphates on the pack for a kidney diet.', when: flagged('phosphate'),
+    code: 'additive.phosphate',
+    severity: 'caution',
+    source: COMMON,
+    message:
+      'Phosphate additives are common in this food and are absorbed far more than the phosphorus counted here. Look for phosphates on the pack for a kidney diet.',
+    when: flagged('phosphate'),
   },
   {
-    code: 'dairy.splits', severity: 'caution', source: COMMON, message: 'This splits when it boils or meets acid: temper it with hot soup and finish off the boil.', when: flagged('splitsWhenBoiled'),
+    code: 'dairy.splits',
+    severity: 'caution',
+    source: COMMON,
+    message: 'This splits when it boils or meets acid: temper it with hot soup and finish off the boil.',
+    when: flagged('splitsWhenBoiled'),
   },
   {
-    code: 'egg.finish', severity: 'danger', source: 'FDA Food Code 3-401.11 and 3-801.11 (memory)',
+    code: 'egg.finish',
+    severity: 'danger',
+    source: 'FDA Food Code 3-401.11 and 3-801.11 (memory)',
     message: 'An egg finish: use pasteurised egg, or hold the soup at 71 to 74 C, for anyone young, old, pregnant or with weak immunity.',
     when: (context) => some(linesWhere(context, ({ line, food }) => food?.category === 'egg' && (line.stage === 'finish' || line.stage === 'bowl'))),
   },
   {
-    code: 'bay.takeOut', severity: 'caution', source: COMMON, message: 'Take the bay leaf out before blending: the fragments are hard and sharp.',
+    code: 'bay.takeOut',
+    severity: 'caution',
+    source: COMMON,
+    message: 'Take the bay leaf out before blending: the fragments are hard and sharp.',
     when: (context) => {
       const lineIds = linesWhere(context, ({ food }) => food?.id === 'bay-leaf');
       const stepIds = stepsBy(context, 'blend');
@@ -116,29 +161,50 @@ export const NOTE_RULES: readonly NoteRule[] = [
     },
   },
   {
-    code: 'blend.hot', severity: 'caution', source: COMMON, message: 'Blending hot: fill a jar at most half, open the vent under a folded cloth, start slow; or cool first. Blend an allergen-free batch before the others.',
+    code: 'blend.hot',
+    severity: 'caution',
+    source: COMMON,
+    message:
+      'Blending hot: fill a jar at most half, open the vent under a folded cloth, start slow; or cool first. Blend an allergen-free batch before the others.',
     when: (context) => {
       const stepIds = stepsBy(context, 'blend');
       return stepIds.length > 0 ? { stepIds } : null;
     },
   },
   {
-    code: 'greens.vitaminK', severity: 'caution', source: COMMON, message: 'A bowl carries {what} µg of vitamin K. Someone on warfarin needs a steady intake, not none: tell the dietitian.',
+    code: 'greens.vitaminK',
+    severity: 'caution',
+    source: COMMON,
+    message: 'A bowl carries {what} µg of vitamin K. Someone on warfarin needs a steady intake, not none: tell the dietitian.',
     when: ({ vitaminKUg }) => (vitaminKUg >= VITAMIN_K_UG ? { what: String(Math.round(vitaminKUg)) } : null),
   },
   {
-    code: 'alcohol.stays', severity: 'caution', source: 'USDA Table of Nutrient Retention Factors, Release 6 (memory)', message: 'Alcohol does not all boil away: 40 % is left after 15 minutes at a simmer, 5 % after two and a half hours.',
+    code: 'alcohol.stays',
+    severity: 'caution',
+    source: 'USDA Table of Nutrient Retention Factors, Release 6 (memory)',
+    message: 'Alcohol does not all boil away: 40 % is left after 15 minutes at a simmer, 5 % after two and a half hours.',
     when: (context) => some(linesWhere(context, ({ food }) => food?.origins.includes('alcohol') ?? false)),
   },
   {
-    code: 'honey.infants', severity: 'danger', source: 'FDA Bad Bug Book, Clostridium botulinum (memory)', message: 'Honey is not for a child under 12 months, cooked or not.',
+    code: 'honey.infants',
+    severity: 'danger',
+    source: 'FDA Bad Bug Book, Clostridium botulinum (memory)',
+    message: 'Honey is not for a child under 12 months, cooked or not.',
     when: (context) => some(linesWhere(context, ({ food }) => food?.origins.includes('honey') ?? false)),
   },
   {
-    code: 'declared.notImplemented', severity: 'tip', source: COMMON, message: 'Rounded label figures are not implemented for this regime; none are borrowed from another.', when: ({ declares }) => (declares ? null : {}),
+    code: 'declared.notImplemented',
+    severity: 'tip',
+    source: COMMON,
+    message: 'Rounded label figures are not implemented for this regime; none are borrowed from another.',
+    when: ({ declares }) => (declares ? null : {}),
   },
   {
-    code: 'line.optional', severity: 'tip', source: COMMON, message: 'Optional lines are counted in. Leave them out to see the soup without them.', when: (context) => some(linesWhere(context, ({ line }) => line.optional === true)),
+    code: 'line.optional',
+    severity: 'tip',
+    source: COMMON,
+    message: 'Optional lines are counted in. Leave them out to see the soup without them.',
+    when: (context) => some(linesWhere(context, ({ line }) => line.optional === true)),
   },
 ];
 
@@ -148,6 +214,15 @@ export function notesFor(context: NoteContext): Note[] {
   return NOTE_RULES.flatMap((rule) => {
     const found = rule.when(context);
     if (!found) return [];
-    return [{ code: rule.code, severity: rule.severity, message: rule.message.replace('{what}', found.what ?? ''), lineIds: found.lineIds ?? [], ...(found.stepIds ? { stepIds: found.stepIds } : {}), source: rule.source }];
+    return [
+      {
+        code: rule.code,
+        severity: rule.severity,
+        message: rule.message.replace('{what}', found.what ?? ''),
+        lineIds: found.lineIds ?? [],
+        ...(found.stepIds ? { stepIds: found.stepIds } : {}),
+        source: rule.source,
+      },
+    ];
   }).sort((a, b) => order[a.severity] - order[b.severity]);
 }

@@ -17,7 +17,10 @@ type FigureOf = (key: Nutrient) => { value: number; atLeast: boolean };
 type Round = (x: number) => { value: number; text: string };
 
 const nearest = (x: number, step: number): number => Number((Math.round(x / step) * step).toFixed(6));
-const say = (value: number, unit: string, decimals?: number): { value: number; text: string } => ({ value, text: `${decimals === undefined ? value : value.toFixed(decimals)} ${unit}` });
+const say = (value: number, unit: string, decimals?: number): { value: number; text: string } => ({
+  value,
+  text: `${decimals === undefined ? value : value.toFixed(decimals)} ${unit}`,
+});
 
 // 21 CFR 101.9(c)(1)
 const usEnergy: Round = (x) => say(x < 5 ? 0 : x <= 50 ? nearest(x, 5) : nearest(x, 10), 'kcal');
@@ -29,18 +32,42 @@ const usCholesterol: Round = (x) => (x < 2 ? say(0, 'mg') : x <= 5 ? { value: 5,
 const usSodium: Round = (x) => say(x < 5 ? 0 : x <= 140 ? nearest(x, 5) : nearest(x, 10), 'mg');
 // (c)(6), (c)(7)
 const usGrams: Round = (x) => (x < 0.5 ? say(0, 'g') : x < 1 ? { value: 1, text: 'less than 1 g' } : say(nearest(x, 1), 'g'));
-const usStep = (step: number, unit: string): Round => (x) => say(nearest(x, step), unit);
+const usStep =
+  (step: number, unit: string): Round =>
+  (x) =>
+    say(nearest(x, step), unit);
 
 /** Daily values for adults, 21 CFR 101.9(c)(8)(iv) and (c)(9) (2016). Label constants, not limits for a patient. */
 export const DAILY_VALUES = {
-  fatG: 78, saturatedFatG: 20, cholesterolMg: 300, sodiumMg: 2300, carbohydrateG: 275, fibreG: 28, addedSugarsG: 50,
-  vitaminDUg: 20, calciumMg: 1300, ironMg: 18, potassiumMg: 4700,
+  fatG: 78,
+  saturatedFatG: 20,
+  cholesterolMg: 300,
+  sodiumMg: 2300,
+  carbohydrateG: 275,
+  fibreG: 28,
+  addedSugarsG: 50,
+  vitaminDUg: 20,
+  calciumMg: 1300,
+  ironMg: 18,
+  potassiumMg: 4700,
 } as const satisfies Partial<Record<Nutrient, number>>;
 
 const US_RULES: readonly (readonly [Nutrient, Round])[] = [
-  ['energyKcal', usEnergy], ['fatG', usFat], ['saturatedFatG', usFat], ['transFatG', usFat], ['cholesterolMg', usCholesterol], ['sodiumMg', usSodium],
-  ['carbohydrateG', usGrams], ['fibreG', usGrams], ['sugarsG', usGrams], ['addedSugarsG', usGrams], ['proteinG', usGrams],
-  ['vitaminDUg', usStep(0.1, 'µg')], ['calciumMg', usStep(10, 'mg')], ['ironMg', usStep(0.1, 'mg')], ['potassiumMg', usStep(10, 'mg')],
+  ['energyKcal', usEnergy],
+  ['fatG', usFat],
+  ['saturatedFatG', usFat],
+  ['transFatG', usFat],
+  ['cholesterolMg', usCholesterol],
+  ['sodiumMg', usSodium],
+  ['carbohydrateG', usGrams],
+  ['fibreG', usGrams],
+  ['sugarsG', usGrams],
+  ['addedSugarsG', usGrams],
+  ['proteinG', usGrams],
+  ['vitaminDUg', usStep(0.1, 'µg')],
+  ['calciumMg', usStep(10, 'mg')],
+  ['ironMg', usStep(0.1, 'mg')],
+  ['potassiumMg', usStep(10, 'mg')],
 ];
 
 const VITAMIN_LIKE = new Set<Nutrient>(['vitaminDUg', 'calciumMg', 'ironMg', 'potassiumMg']);
@@ -60,8 +87,15 @@ const euSaturates: Round = (x) => (x < 0.1 ? { value: 0, text: '<0.1 g' } : x < 
 const euSalt: Round = (x) => (x < 0.0125 ? { value: 0, text: '<0.01 g' } : x < 1 ? say(nearest(x, 0.01), 'g', 2) : say(nearest(x, 0.1), 'g', 1));
 
 const EU_RULES: readonly (readonly [Nutrient, Round])[] = [
-  ['energyKj', (x) => say(nearest(x, 1), 'kJ')], ['energyKcal', (x) => say(nearest(x, 1), 'kcal')], ['fatG', euGrams], ['saturatedFatG', euSaturates],
-  ['availableCarbohydrateG', euGrams], ['sugarsG', euGrams], ['fibreG', euGrams], ['proteinG', euGrams], ['saltG', euSalt],
+  ['energyKj', (x) => say(nearest(x, 1), 'kJ')],
+  ['energyKcal', (x) => say(nearest(x, 1), 'kcal')],
+  ['fatG', euGrams],
+  ['saturatedFatG', euSaturates],
+  ['availableCarbohydrateG', euGrams],
+  ['sugarsG', euGrams],
+  ['fibreG', euGrams],
+  ['proteinG', euGrams],
+  ['saltG', euSalt],
 ];
 
 /** US figures are per bowl, EU figures per 100 g. A figure that is only 'at least' says so. */
@@ -70,7 +104,11 @@ export function declaredFigures(regime: RegimeId, perServing: FigureOf, per100g:
   return regime === 'eu' || regime === 'uk' ? { eu: declare(EU_RULES, per100g, () => undefined) } : {};
 }
 
-function declare(rules: readonly (readonly [Nutrient, Round])[], figureOf: FigureOf, percent: (key: Nutrient, amount: number) => number | undefined): Partial<Record<Nutrient, DeclaredFigure>> {
+function declare(
+  rules: readonly (readonly [Nutrient, Round])[],
+  figureOf: FigureOf,
+  percent: (key: Nutrient, amount: number) => number | undefined,
+): Partial<Record<Nutrient, DeclaredFigure>> {
   const figures: Partial<Record<Nutrient, DeclaredFigure>> = {};
   for (const [key, round] of rules) {
     const { value, atLeast } = figureOf(key);

@@ -30,7 +30,14 @@ function volumeFromComposition({ per100g: n }: Food): number {
   if (waterG === undefined || proteinG === undefined || fatG === undefined || carbohydrateG === undefined) return 100 / SOUP_DENSITY;
   const fibreG = Math.min(n.fibreG ?? 0, carbohydrateG);
   const rest = Math.max(0, 100 - waterG - proteinG - fatG - carbohydrateG);
-  return waterG / DENSITY.water + proteinG / DENSITY.protein + fatG / DENSITY.fat + (carbohydrateG - fibreG) / DENSITY.carbohydrate + fibreG / DENSITY.fibre + rest / DENSITY.ash;
+  return (
+    waterG / DENSITY.water +
+    proteinG / DENSITY.protein +
+    fatG / DENSITY.fat +
+    (carbohydrateG - fibreG) / DENSITY.carbohydrate +
+    fibreG / DENSITY.fibre +
+    rest / DENSITY.ash
+  );
 }
 
 export interface PotContents {
@@ -70,10 +77,15 @@ export function resolveBowl(recipe: Recipe, contents: PotContents, steam: Evapor
   const { servings, how } = countBowls(recipe, potGrams, potMl);
   const servingGrams = potGrams / servings + contents.toppingGramsPerBowl + contents.toppingGramsShared / servings;
   return {
-    servings, how, servingGrams,
+    servings,
+    how,
+    servingGrams,
     servingMl: potMl / servings + contents.toppingMlPerBowl + contents.toppingMlShared / servings,
-    potGrams, potMl, evaporatedGrams: measured === undefined ? steam.grams : Math.max(0, contents.grams - measured),
-    batchGrams: servingGrams * servings, error: how === 'counted' ? 0 : yieldError,
+    potGrams,
+    potMl,
+    evaporatedGrams: measured === undefined ? steam.grams : Math.max(0, contents.grams - measured),
+    batchGrams: servingGrams * servings,
+    error: how === 'counted' ? 0 : yieldError,
     conflict: recipe.servings !== undefined && recipe.servingGrams !== undefined,
   };
 }

@@ -12,9 +12,15 @@ import { SHELF } from '../food/shelf.ts';
 import type { Recipe } from '../recipe.ts';
 
 const pot = (servings: number, ...lines: [foodId: string, grams: number, stage?: 'base' | 'bowl'][]): Recipe => ({
-  title: 'a published soup', servings, steps: [],
+  title: 'a published soup',
+  servings,
+  steps: [],
   lines: lines.map(([foodId, grams, stage], index) => ({
-    id: `l${index + 1}`, stage: stage ?? 'base', text: foodId, foodId, grams: { best: grams, low: grams, high: grams },
+    id: `l${index + 1}`,
+    stage: stage ?? 'base',
+    text: foodId,
+    foodId,
+    grams: { best: grams, low: grams, high: grams },
   })),
 });
 const bowlOf = (recipe: Recipe) => analyse(recipe, { regime: 'us' }, SHELF).perServing;

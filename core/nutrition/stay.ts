@@ -56,7 +56,8 @@ function retentionOf(food: Food, heat: Heat): { key: string; row: RetentionRow }
 function build(line: Line, food: Food, retention: RetentionRow | undefined, alcohol: number): Stay {
   const nutrients = new Float64Array(NUTRIENT_COUNT).fill(1);
   const times = (row: RetentionRow) => {
-    for (const [key, share] of Object.entries(row) as [StoredNutrient, number][]) nutrients[NUTRIENT_INDEX[key]] = (nutrients[NUTRIENT_INDEX[key]] as number) * share;
+    for (const [key, share] of Object.entries(row) as [StoredNutrient, number][])
+      nutrients[NUTRIENT_INDEX[key]] = (nutrients[NUTRIENT_INDEX[key]] as number) * share;
   };
   let grams = 1;
   switch (line.eaten ?? 'all') {
@@ -67,7 +68,8 @@ function build(line: Line, food: Food, retention: RetentionRow | undefined, alco
     case 'strained':
       grams = 0;
       nutrients.fill(line.eatenShare ?? EXTRACTION.other);
-      if (line.eatenShare === undefined) for (const { keys, share } of [EXTRACTION.salts, EXTRACTION.dissolving]) for (const key of keys) nutrients[NUTRIENT_INDEX[key]] = share;
+      if (line.eatenShare === undefined)
+        for (const { keys, share } of [EXTRACTION.salts, EXTRACTION.dissolving]) for (const key of keys) nutrients[NUTRIENT_INDEX[key]] = share;
       break;
     case 'drained':
       times(line.eatenShare === undefined ? DRAINED_KEEPS : Object.fromEntries(Object.keys(DRAINED_KEEPS).map((key) => [key, line.eatenShare])));

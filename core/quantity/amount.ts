@@ -7,12 +7,31 @@ export interface Range {
 }
 
 const WORDS: Readonly<Record<string, number>> = {
-  a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, dozen: 12, half: 0.5, quarter: 0.25,
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  dozen: 12,
+  half: 0.5,
+  quarter: 0.25,
 };
 
 const NUMBER = String.raw`(?:\d+\s+\d+\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|\d*\s?[¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|\d+(?:[.,]\d+)?|\.\d+)`;
 const LEADING = new RegExp(String.raw`^(${NUMBER})(?:\s*(?:-|–|—|to|or)\s*(${NUMBER}))?`, 'iu');
-const LEADING_WORDS = new RegExp(String.raw`^(half an?|${Object.keys(WORDS).join('|')})(?:\s+(?:to|or)\s+(${Object.keys(WORDS).join('|')}))?\b(?!-)`, 'iu');
+const LEADING_WORDS = new RegExp(
+  String.raw`^(half an?|${Object.keys(WORDS).join('|')})(?:\s+(?:to|or)\s+(${Object.keys(WORDS).join('|')}))?\b(?!-)`,
+  'iu',
+);
 
 /** `1,5` is one and a half, `1,200` twelve hundred. */
 const plain = (text: string): string => (/^\d{1,3},\d{3}$/.test(text) ? text.replace(',', '') : text.replace(',', '.').replace('⁄', '/'));

@@ -2,7 +2,15 @@
 import type { Food } from '../food/types.ts';
 import { US_CUP_ML } from './units.ts';
 
-const FRACTIONS: readonly (readonly [number, string])[] = [[0, ''], [0.25, '¼'], [1 / 3, '⅓'], [0.5, '½'], [2 / 3, '⅔'], [0.75, '¾'], [1, '']];
+const FRACTIONS: readonly (readonly [number, string])[] = [
+  [0, ''],
+  [0.25, '¼'],
+  [1 / 3, '⅓'],
+  [0.5, '½'],
+  [2 / 3, '⅔'],
+  [0.75, '¾'],
+  [1, ''],
+];
 const TABLESPOONS_PER_CUP = 16;
 const TEASPOONS_PER_TABLESPOON = 3;
 
@@ -20,8 +28,10 @@ const plural = (amount: number, word: string): string => `${asFraction(amount)} 
 
 /** The measure of `grams` of a food: cups, spoons, pieces; grams where the food has no measure. */
 export function kitchenMeasure(food: Food, grams: number): string {
-  const piece = food.portions.find(({ measure }) => measure === 'medium') ?? food.portions.find(({ measure }) => measure === 'each' || measure === 'clove');
-  if (piece && grams >= piece.grams * 0.45 && food.densityGPerMl === undefined) return asFraction(grams / piece.grams) + (piece.measure === 'clove' ? ' cloves' : piece.measure === 'medium' ? ' medium' : '');
+  const piece =
+    food.portions.find(({ measure }) => measure === 'medium') ?? food.portions.find(({ measure }) => measure === 'each' || measure === 'clove');
+  if (piece && grams >= piece.grams * 0.45 && food.densityGPerMl === undefined)
+    return asFraction(grams / piece.grams) + (piece.measure === 'clove' ? ' cloves' : piece.measure === 'medium' ? ' medium' : '');
   const cup = food.densityGPerMl === undefined ? food.portions.find(({ measure }) => measure === 'cup')?.grams : food.densityGPerMl * US_CUP_ML;
   if (!cup) return `${formatGrams(grams)}`;
   const cups = grams / cup;

@@ -14,10 +14,7 @@ export const US_FLUID_OUNCE_ML = 29.5735;
 type PerSystem = Readonly<Record<System, number>>;
 const same = (x: number): PerSystem => ({ us: x, metric: x, imperial: x, au: x });
 
-export type Unit =
-  | { kind: 'mass'; name: string; grams: number }
-  | { kind: 'volume'; name: string; ml: PerSystem }
-  | { kind: 'count'; name: string };
+export type Unit = { kind: 'mass'; name: string; grams: number } | { kind: 'volume'; name: string; ml: PerSystem } | { kind: 'count'; name: string };
 
 const mass = (name: string, grams: number): Unit => ({ kind: 'mass', name, grams });
 const volume = (name: string, ml: PerSystem): Unit => ({ kind: 'volume', name, ml });
@@ -37,17 +34,56 @@ const DECILITRE = volume('dl', same(100));
 const LITRE = volume('litre', same(1000));
 
 const WRITTEN: readonly (readonly [Unit, string])[] = [
-  [mass('g', 1), 'g gr gram grams gramme grammes'], [mass('kg', 1000), 'kg kilo kilos kilogram kilograms'], [mass('mg', 0.001), 'mg'],
-  [OUNCE, 'oz ounce ounces oz.'], [mass('pound', GRAMS_PER_POUND), 'lb lbs lb. lbs. pound pounds'],
-  [TEASPOON, 'tsp tsp. tsps teaspoon teaspoons t'], [TABLESPOON, 'tbsp tbsp. tbsps tbs tablespoon tablespoons T'], [CUP, 'cup cups c'],
-  [FLUID_OUNCE, 'floz fl.oz'], [PINT, 'pint pints pt'], [QUART, 'quart quarts qt qts'], [GALLON, 'gallon gallons gal'],
-  [MILLILITRE, 'ml ml. millilitre millilitres milliliter milliliters'], [CENTILITRE, 'cl'], [DECILITRE, 'dl'], [LITRE, 'l L litre litres liter liters'],
-  [count('can'), 'can cans tin tins'], [count('carton'), 'carton cartons box boxes'], [count('package'), 'package packages packet packets pack packs pkg'], [count('jar'), 'jar jars'], [count('bag'), 'bag bags'],
-  [count('tub'), 'tub tubs'], [count('clove'), 'clove cloves'], [count('stalk'), 'stalk stalks'], [count('stick'), 'stick sticks'], [count('rib'), 'rib ribs'], [count('sprig'), 'sprig sprigs'],
-  [count('leaf'), 'leaf leaves'], [count('bunch'), 'bunch bunches'], [count('head'), 'head heads'], [count('bulb'), 'bulb bulbs'], [count('slice'), 'slice slices'], [count('rasher'), 'rasher rashers'],
-  [count('strip'), 'strip strips'], [count('fillet'), 'fillet fillets filet filets'], [count('handful'), 'handful handfuls'], [count('pinch'), 'pinch pinches dash'], [count('knob'), 'knob knobs'],
-  [count('cube'), 'cube cubes'], [count('piece'), 'piece pieces'], [count('inch'), 'inch inches'], [count('spear'), 'spear spears'], [count('ear'), 'ear ears'], [count('cob'), 'cob cobs'],
-  [count('squeeze'), 'squeeze'], [count('grind'), 'grind grinds'], [count('grating'), 'grating gratings'], [count('block'), 'block blocks'], [count('brick'), 'brick bricks'], [count('thumb'), 'thumb thumbs'],
+  [mass('g', 1), 'g gr gram grams gramme grammes'],
+  [mass('kg', 1000), 'kg kilo kilos kilogram kilograms'],
+  [mass('mg', 0.001), 'mg'],
+  [OUNCE, 'oz ounce ounces oz.'],
+  [mass('pound', GRAMS_PER_POUND), 'lb lbs lb. lbs. pound pounds'],
+  [TEASPOON, 'tsp tsp. tsps teaspoon teaspoons t'],
+  [TABLESPOON, 'tbsp tbsp. tbsps tbs tablespoon tablespoons T'],
+  [CUP, 'cup cups c'],
+  [FLUID_OUNCE, 'floz fl.oz'],
+  [PINT, 'pint pints pt'],
+  [QUART, 'quart quarts qt qts'],
+  [GALLON, 'gallon gallons gal'],
+  [MILLILITRE, 'ml ml. millilitre millilitres milliliter milliliters'],
+  [CENTILITRE, 'cl'],
+  [DECILITRE, 'dl'],
+  [LITRE, 'l L litre litres liter liters'],
+  [count('can'), 'can cans tin tins'],
+  [count('carton'), 'carton cartons box boxes'],
+  [count('package'), 'package packages packet packets pack packs pkg'],
+  [count('jar'), 'jar jars'],
+  [count('bag'), 'bag bags'],
+  [count('tub'), 'tub tubs'],
+  [count('clove'), 'clove cloves'],
+  [count('stalk'), 'stalk stalks'],
+  [count('stick'), 'stick sticks'],
+  [count('rib'), 'rib ribs'],
+  [count('sprig'), 'sprig sprigs'],
+  [count('leaf'), 'leaf leaves'],
+  [count('bunch'), 'bunch bunches'],
+  [count('head'), 'head heads'],
+  [count('bulb'), 'bulb bulbs'],
+  [count('slice'), 'slice slices'],
+  [count('rasher'), 'rasher rashers'],
+  [count('strip'), 'strip strips'],
+  [count('fillet'), 'fillet fillets filet filets'],
+  [count('handful'), 'handful handfuls'],
+  [count('pinch'), 'pinch pinches dash'],
+  [count('knob'), 'knob knobs'],
+  [count('cube'), 'cube cubes'],
+  [count('piece'), 'piece pieces'],
+  [count('inch'), 'inch inches'],
+  [count('spear'), 'spear spears'],
+  [count('ear'), 'ear ears'],
+  [count('cob'), 'cob cobs'],
+  [count('squeeze'), 'squeeze'],
+  [count('grind'), 'grind grinds'],
+  [count('grating'), 'grating gratings'],
+  [count('block'), 'block blocks'],
+  [count('brick'), 'brick bricks'],
+  [count('thumb'), 'thumb thumbs'],
 ];
 
 const BY_WORD = new Map<string, Unit>(WRITTEN.flatMap(([unit, words]) => words.split(' ').map((word) => [word, unit] as const)));

@@ -5,11 +5,31 @@ import { NUTRIENT_INDEX } from '../nutrient.ts';
 import { REGIMES } from '../nutrition/regime.ts';
 
 export const DOUBT_CODES = [
-  'food.unmatched', 'food.ambiguous', 'food.modified', 'choice', 'ounce', 'disagree', 'drained', 'asBought', 'amount.unknown', 'amount.toTaste', 'servings.missing', 'servings.range', 'measures.unclear', 'lines.none',
+  'food.unmatched',
+  'food.ambiguous',
+  'food.modified',
+  'choice',
+  'ounce',
+  'disagree',
+  'drained',
+  'asBought',
+  'amount.unknown',
+  'amount.toTaste',
+  'servings.missing',
+  'servings.range',
+  'measures.unclear',
+  'lines.none',
 ] as const;
 export type DoubtCode = (typeof DOUBT_CODES)[number];
 
-export const CONSEQUENCE_KEYS = ['energyKcal', 'saturatedFatG', 'sodiumMg', 'potassiumMg', 'carbohydrateG', 'proteinG'] as const satisfies readonly Nutrient[];
+export const CONSEQUENCE_KEYS = [
+  'energyKcal',
+  'saturatedFatG',
+  'sodiumMg',
+  'potassiumMg',
+  'carbohydrateG',
+  'proteinG',
+] as const satisfies readonly Nutrient[];
 export type PerServing = Partial<Record<(typeof CONSEQUENCE_KEYS)[number], number>>;
 
 export interface DoubtReading {
@@ -30,9 +50,25 @@ export interface Doubt {
 }
 
 /** One bowl's worth of each figure that weighs as much as another (common practice: a tenth of a day's label values). */
-const WEIGHT: Readonly<Record<keyof PerServing, number>> = { energyKcal: 200, saturatedFatG: 2, sodiumMg: 230, potassiumMg: 470, carbohydrateG: 27, proteinG: 5 };
+const WEIGHT: Readonly<Record<keyof PerServing, number>> = {
+  energyKcal: 200,
+  saturatedFatG: 2,
+  sodiumMg: 230,
+  potassiumMg: 470,
+  carbohydrateG: 27,
+  proteinG: 5,
+};
 /** Doubts whose consequence has no number: an unmatched food hides allergens; a missing bowl count scales everything. */
-const FIXED: Partial<Record<DoubtCode, number>> = { 'lines.none': 1000, 'food.unmatched': 500, 'servings.missing': 50, choice: 10, 'amount.unknown': 5, 'servings.range': 3, 'amount.toTaste': 2, 'measures.unclear': 1 };
+const FIXED: Partial<Record<DoubtCode, number>> = {
+  'lines.none': 1000,
+  'food.unmatched': 500,
+  'servings.missing': 50,
+  choice: 10,
+  'amount.unknown': 5,
+  'servings.range': 3,
+  'amount.toTaste': 2,
+  'measures.unclear': 1,
+};
 
 export function readingOf(label: string, foodId: string, grams: number, servings: number, shelf: Shelf): DoubtReading {
   const food = shelf.food(foodId);
@@ -48,10 +84,17 @@ export function readingOf(label: string, foodId: string, grams: number, servings
 export function consequence({ code, readings }: Doubt): number {
   const fixed = FIXED[code] ?? 0;
   if (!readings || readings.length < 2) return fixed;
-  return fixed + CONSEQUENCE_KEYS.reduce((sum, key) => {
-    const values = readings.map(({ perServing }) => perServing[key] ?? 0);
-    return sum + (Math.max(...values) - Math.min(...values)) / WEIGHT[key];
-  }, 0);
+  return (
+    fixed +
+    CONSEQUENCE_KEYS.reduce((sum, key) => {
+      const values = readings.map(({ perServing }) => perServing[key] ?? 0);
+      return sum + (Math.max(...values) - Math.min(...values)) / WEIGHT[key];
+    }, 0)
+  );
 }
 
-export const byConsequence = (doubts: readonly Doubt[]): Doubt[] => doubts.map((doubt) => ({ doubt, weight: consequence(doubt) })).sort((a, b) => b.weight - a.weight).map(({ doubt }) => doubt);
+export const byConsequence = (doubts: readonly Doubt[]): Doubt[] =>
+  doubts
+    .map((doubt) => ({ doubt, weight: consequence(doubt) }))
+    .sort((a, b) => b.weight - a.weight)
+    .map(({ doubt }) => doubt);

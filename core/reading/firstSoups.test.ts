@@ -12,7 +12,9 @@ const results = FIRST_SOUPS.map((soup) => {
     const line = reading.recipe.lines.find((candidate) => candidate.text === text);
     const inDoubt = reading.doubts.some(({ lineId }) => lineId === line?.id);
     const foodRight = line !== undefined && foods.includes(line.foodId);
-    const gramsRight = line !== undefined && (grams === null ? line.grams === null || line.foodId === null : line.grams !== null && Math.abs(line.grams.best - grams) <= grams * TOLERANCE);
+    const gramsRight =
+      line !== undefined &&
+      (grams === null ? line.grams === null || line.foodId === null : line.grams !== null && Math.abs(line.grams.best - grams) <= grams * TOLERANCE);
     return { text, found: line !== undefined, foodRight, gramsRight, inDoubt, got: line ? `${line.foodId} ${line.grams?.best}` : 'no line' };
   });
   return { soup, reading, lines };
@@ -21,7 +23,9 @@ const all = results.flatMap(({ lines }) => lines);
 
 describe.each(results.map((result) => [result.soup.title, result] as const))('%s', (title, { soup, reading, lines }) => {
   test('every line is found, with food and grams right or in doubt', () => {
-    expect(lines.filter((line) => !(line.found && ((line.foodRight && line.gramsRight) || line.inDoubt))).map(({ text, got }) => `${text} -> ${got}`)).toEqual([]);
+    expect(
+      lines.filter((line) => !(line.found && ((line.foodRight && line.gramsRight) || line.inDoubt))).map(({ text, got }) => `${text} -> ${got}`),
+    ).toEqual([]);
   });
   test('title, bowls and steps are read', () => {
     expect(reading.recipe.title).toBe(title);
@@ -34,7 +38,9 @@ describe.each(results.map((result) => [result.soup.title, result] as const))('%s
 test('the figure of the corpus is printed, and is no worse than it has been', () => {
   const right = all.filter(({ foodRight, gramsRight }) => foodRight && gramsRight).length;
   const doubted = all.filter(({ foodRight, gramsRight, inDoubt }) => !(foodRight && gramsRight) && inDoubt).length;
-  console.info(`25 soups, ${all.length} lines: ${all.filter(({ found }) => found).length} found, ${right} right in food and grams, ${doubted} not right but in doubt, ${all.length - right - doubted} wrong`);
+  console.info(
+    `25 soups, ${all.length} lines: ${all.filter(({ found }) => found).length} found, ${right} right in food and grams, ${doubted} not right but in doubt, ${all.length - right - doubted} wrong`,
+  );
   expect(all.length - right - doubted).toBe(0);
   expect(right / all.length).toBeGreaterThanOrEqual(0.9);
 });

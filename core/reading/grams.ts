@@ -30,7 +30,11 @@ export interface WrittenAmount {
 
 export type Weighing = { grams: Grams; how: string } | null;
 
-const times = (portion: Portion, { min, max }: Range): Grams => ({ best: round(portion.grams * midpoint({ min, max })), low: round(portion.low * min), high: round(portion.high * max) });
+const times = (portion: Portion, { min, max }: Range): Grams => ({
+  best: round(portion.grams * midpoint({ min, max })),
+  low: round(portion.low * min),
+  high: round(portion.high * max),
+});
 const spread = (best: number, range: Range, varies: number): Grams => {
   const mid = midpoint(range) || 1;
   return { best: round(best), low: round((best * range.min * (1 - varies)) / mid), high: round((best * range.max * (1 + varies)) / mid) };
@@ -55,7 +59,10 @@ export function weigh(amount: WrittenAmount, food: Food, system: System): Weighi
 /** Weights of food that still has to be peeled or trimmed are as bought. */
 function asBought(grams: Grams, after: string, food: Food): Weighing {
   if (food.edibleShare === 1 || !TRIMMED_AFTER.test(after)) return { grams, how: 'weighed' };
-  return { grams: { best: round(grams.best * food.edibleShare), low: round(grams.low * food.edibleShare * 0.95), high: grams.high }, how: 'as bought' };
+  return {
+    grams: { best: round(grams.best * food.edibleShare), low: round(grams.low * food.edibleShare * 0.95), high: grams.high },
+    how: 'as bought',
+  };
 }
 
 function weighVolume(unit: Extract<Unit, { kind: 'volume' }>, range: Range, food: Food, system: System): Weighing {
@@ -63,7 +70,8 @@ function weighVolume(unit: Extract<Unit, { kind: 'volume' }>, range: Range, food
   if (exact && unit.name !== 'cup') return { grams: times(exact, range), how: unit.name };
   const spoonFromTeaspoon = food.portions.find(({ measure }) => measure === 'teaspoon');
   const ml = midpoint(range) * unit.ml[system];
-  if (unit.name === 'tablespoon' && spoonFromTeaspoon) return { grams: times(spoonFromTeaspoon, { min: range.min * 3, max: range.max * 3 }), how: 'teaspoons' };
+  if (unit.name === 'tablespoon' && spoonFromTeaspoon)
+    return { grams: times(spoonFromTeaspoon, { min: range.min * 3, max: range.max * 3 }), how: 'teaspoons' };
   if (food.densityGPerMl !== undefined) return { grams: spread(ml * food.densityGPerMl, range, SPOONED), how: 'density' };
   const cup = food.portions.find(({ measure }) => measure === 'cup');
   if (!cup) return null;
@@ -74,19 +82,36 @@ function weighVolume(unit: Extract<Unit, { kind: 'volume' }>, range: Range, food
 
 function weighPieces(range: Range, measure: string, food: Food, size: Size | null = null): Weighing {
   const named = (wanted: string) => food.portions.find((portion) => portion.measure === wanted);
-  const portion = named(measure) ?? (size ? named(size) : undefined) ?? (measure === 'each' ? named('medium') : undefined) ?? named(SAME_PIECE[measure] ?? '') ?? (CONTAINERS.has(measure) ? undefined : size ? named('each') : undefined);
+  const portion =
+    named(measure) ??
+    (size ? named(size) : undefined) ??
+    (measure === 'each' ? named('medium') : undefined) ??
+    named(SAME_PIECE[measure] ?? '') ??
+    (CONTAINERS.has(measure) ? undefined : size ? named('each') : undefined);
   return portion ? { grams: times(portion, range), how: portion.measure } : null;
 }
 
 /** Pieces that go by several names. */
-const SAME_PIECE: Readonly<Record<string, string>> = { stick: 'stalk', rib: 'stalk', strip: 'slice', rasher: 'slice', bulb: 'each', head: 'each', package: 'block', tub: 'package', jar: 'can', each: 'clove' };
+const SAME_PIECE: Readonly<Record<string, string>> = {
+  stick: 'stalk',
+  rib: 'stalk',
+  strip: 'slice',
+  rasher: 'slice',
+  bulb: 'each',
+  head: 'each',
+  package: 'block',
+  tub: 'package',
+  jar: 'can',
+  each: 'clove',
+};
 
 /** '2 (15 oz) cans': the label weight, less the liquid when the food or the line says drained. */
 function weighContainers(amount: WrittenAmount, food: Food, system: System): Weighing {
   const each = amount.each as { range: Range; unit: Unit };
   const range = amount.range as Range;
   const one = midpoint(each.range);
-  const grams = each.unit.kind === 'mass' ? one * each.unit.grams : each.unit.kind === 'volume' ? one * each.unit.ml[system] * (food.densityGPerMl ?? 1) : 0;
+  const grams =
+    each.unit.kind === 'mass' ? one * each.unit.grams : each.unit.kind === 'volume' ? one * each.unit.ml[system] * (food.densityGPerMl ?? 1) : 0;
   if (grams === 0) return null;
   const drained = food.flags.includes('drained') ? drainedShare(food) : 1;
   const total = grams * drained;

@@ -19,7 +19,26 @@ interface Name {
   recalled: boolean;
 }
 
-const IRREGULAR: Readonly<Record<string, string>> = { leaves: 'leaf', loaves: 'loaf', halves: 'half', potatoes: 'potato', tomatoes: 'tomato', radishes: 'radish', anchovies: 'anchovy', peaches: 'peach', bunches: 'bunch', spinach: 'spinach', molasses: 'molasses', asparagus: 'asparagus', hummus: 'hummus', couscous: 'couscous', watercress: 'watercress', swiss: 'swiss', cress: 'cress', haricots: 'haricot' };
+const IRREGULAR: Readonly<Record<string, string>> = {
+  leaves: 'leaf',
+  loaves: 'loaf',
+  halves: 'half',
+  potatoes: 'potato',
+  tomatoes: 'tomato',
+  radishes: 'radish',
+  anchovies: 'anchovy',
+  peaches: 'peach',
+  bunches: 'bunch',
+  spinach: 'spinach',
+  molasses: 'molasses',
+  asparagus: 'asparagus',
+  hummus: 'hummus',
+  couscous: 'couscous',
+  watercress: 'watercress',
+  swiss: 'swiss',
+  cress: 'cress',
+  haricots: 'haricot',
+};
 
 /** 'onions' and 'onion' are one word. Enough for the foods of soups; a stemmer would join too much. */
 export function singular(word: string): string {
@@ -31,7 +50,12 @@ export function singular(word: string): string {
 const fold = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 /** Words in lower case, without accents and punctuation, singular; hyphens and per cent signs stay inside a word. */
-export const tokensOf = (text: string): string[] => (fold(text).replace(/&/g, ' and ').match(/[a-z0-9%]+(?:-[a-z0-9]+)*/g) ?? []).map(singular);
+export const tokensOf = (text: string): string[] =>
+  (
+    fold(text)
+      .replace(/&/g, ' and ')
+      .match(/[a-z0-9%]+(?:-[a-z0-9]+)*/g) ?? []
+  ).map(singular);
 
 /** 'low-sodium' and 'low sodium', 'half-and-half' and 'half and half' read alike. */
 const split = (tokens: readonly string[]): string[] => tokens.flatMap((token) => (token.includes('-') ? token.split('-').map(singular) : [token]));
@@ -69,12 +93,20 @@ function longestName(tokens: readonly string[], names: Map<string, Name[]>): Fou
   tokens.forEach((token, start) => {
     const name = names.get(token)?.find((candidate) => candidate.tokens.every((part, i) => tokens[start + i] === part));
     // Of two names of one length the later wins: 'potato and leek' aside, English puts the food after what describes it.
-    if (name && (!best || name.tokens.length > best.name.tokens.length || (name.tokens.length === best.name.tokens.length && Number(name.recalled) >= Number(best.name.recalled)))) best = { name, start };
+    if (
+      name &&
+      (!best ||
+        name.tokens.length > best.name.tokens.length ||
+        (name.tokens.length === best.name.tokens.length && Number(name.recalled) >= Number(best.name.recalled)))
+    )
+      best = { name, start };
   });
   return best;
 }
 
-const AMBIGUOUS_NAMES = Object.keys(AMBIGUOUS).map((word) => ({ word, tokens: tokensOf(word) })).sort((a, b) => b.tokens.length - a.tokens.length);
+const AMBIGUOUS_NAMES = Object.keys(AMBIGUOUS)
+  .map((word) => ({ word, tokens: tokensOf(word) }))
+  .sort((a, b) => b.tokens.length - a.tokens.length);
 const OPPOSITE_TOKENS = [...OPPOSITES].map((word) => split([word]));
 const descriptors = new Set([...DESCRIPTORS].map(singular));
 
@@ -88,7 +120,8 @@ export function matchFood(phrase: string, shelf: Shelf): Match {
   if (vague && (!found || found.name.tokens.length < vague.tokens.length || !overlaps(found, vague.tokens, tokens))) {
     if (!found || found.name.tokens.length <= vague.tokens.length) {
       const left = tokens.filter((token) => !vague.tokens.includes(token));
-      if (left.every((token) => isDescriptor(token))) return { kind: 'ambiguous', foodIds: AMBIGUOUS[vague.word] as readonly string[], word: vague.word };
+      if (left.every((token) => isDescriptor(token)))
+        return { kind: 'ambiguous', foodIds: AMBIGUOUS[vague.word] as readonly string[], word: vague.word };
     }
   }
   if (!found) return { kind: 'none', unknown: tokens.filter((token) => !isDescriptor(token)) };
@@ -101,7 +134,8 @@ export function matchFood(phrase: string, shelf: Shelf): Match {
 }
 
 const isDescriptor = (token: string): boolean => descriptors.has(token) || /^\d/.test(token) || token.length === 1;
-const containsAll = (tokens: readonly string[], parts: readonly string[]): boolean => tokens.some((_, start) => parts.every((part, i) => tokens[start + i] === part));
+const containsAll = (tokens: readonly string[], parts: readonly string[]): boolean =>
+  tokens.some((_, start) => parts.every((part, i) => tokens[start + i] === part));
 
 function overlaps({ name, start }: Found, parts: readonly string[], tokens: readonly string[]): boolean {
   const at = tokens.findIndex((_, index) => parts.every((part, i) => tokens[index + i] === part));

@@ -6,7 +6,7 @@ import { midpoint } from '../quantity/amount.ts';
 import type { System } from '../quantity/units.ts';
 import type { Grams, Line, Recipe, Stage } from '../recipe.ts';
 import { byConsequence, type Doubt, readingOf } from './doubts.ts';
-import { ounceReadings, saysDrained, type Weighing, weigh, type WrittenAmount } from './grams.ts';
+import { ounceReadings, saysDrained, type Weighing, type WrittenAmount, weigh } from './grams.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { type Match, matchFood } from './match.ts';
 import { findSections, type TextLine } from './sections.ts';
@@ -54,27 +54,52 @@ export function readRecipe(text: string, options: { measures: MeasureChoice }, s
     if (gone) line.eaten = gone;
   }
   doubtServings(sections.servings, context);
-  if (lines.length === 0) doubts.push({ code: 'lines.none', lineId: null, textLine: null, message: 'No ingredient was found. Put each ingredient on a line of its own, with its amount first.' });
+  if (lines.length === 0)
+    doubts.push({
+      code: 'lines.none',
+      lineId: null,
+      textLine: null,
+      message: 'No ingredient was found. Put each ingredient on a line of its own, with its amount first.',
+    });
   else if (system === 'us' && options.measures === 'auto' && /\bpints?\b/i.test(text) && !/\b(cups?|quarts?|oz)\b/i.test(text)) {
-    doubts.push({ code: 'measures.unclear', lineId: null, textLine: null, message: 'A pint is 473 ml in US recipes and 568 ml in British ones. Read as US; choose the measures if it is not.' });
+    doubts.push({
+      code: 'measures.unclear',
+      lineId: null,
+      textLine: null,
+      message: 'A pint is 473 ml in US recipes and 568 ml in British ones. Read as US; choose the measures if it is not.',
+    });
   }
   return {
     recipe: { title: sections.title || 'Untitled soup', ...(servings === undefined ? {} : { servings }), lines, steps },
-    measures: system, doubts: byConsequence(doubts),
+    measures: system,
+    doubts: byConsequence(doubts),
   };
 }
 
 /** US when it speaks of cups, sticks, quarts or pounds and not of grams or millilitres; metric otherwise. */
 function systemOf(text: string): System {
   const metric = text.match(/\d\s*(?:g|kg|ml|cl|dl|l|litres?|grams?)\b/gi)?.length ?? 0;
-  const us = text.match(/\b(?:cups?|quarts?|sticks? (?:of )?butter|lbs?|pounds?|oz|ounces?|all-purpose|half[- ](?:and|&)[- ]half|kosher)\b/gi)?.length ?? 0;
+  const us =
+    text.match(/\b(?:cups?|quarts?|sticks? (?:of )?butter|lbs?|pounds?|oz|ounces?|all-purpose|half[- ](?:and|&)[- ]half|kosher)\b/gi)?.length ?? 0;
   if (metric === 0) return 'us';
   return us > metric ? 'us' : 'metric';
 }
 
 function doubtServings(servings: { min: number; max: number; at: number } | null, { doubts }: Context): void {
-  if (!servings) doubts.push({ code: 'servings.missing', lineId: null, textLine: null, message: 'The text does not say how many bowls it makes. A bowl of 240 ml is assumed until you say.' });
-  else if (servings.min !== servings.max) doubts.push({ code: 'servings.range', lineId: null, textLine: servings.at, message: `The text says ${servings.min} to ${servings.max} bowls; read as ${midpoint(servings)}.` });
+  if (!servings)
+    doubts.push({
+      code: 'servings.missing',
+      lineId: null,
+      textLine: null,
+      message: 'The text does not say how many bowls it makes. A bowl of 240 ml is assumed until you say.',
+    });
+  else if (servings.min !== servings.max)
+    doubts.push({
+      code: 'servings.range',
+      lineId: null,
+      textLine: servings.at,
+      message: `The text says ${servings.min} to ${servings.max} bowls; read as ${midpoint(servings)}.`,
+    });
 }
 
 /** One written line gives one line of the recipe, or two: 'salt and pepper', 'butter or oil'. */
@@ -85,10 +110,17 @@ function readIngredient(textLine: TextLine, from: number, context: Context): Dra
   if (!pair) return [oneLine(written, textLine, id(0), context)];
   const drafts = pair.foods.map((food, offset) => oneLine({ ...written, food }, textLine, id(offset), context));
   if (pair.joined === 'or') {
-    drafts.forEach(({ line }, index) => Object.assign(line, { choiceOf: `c${from + 1}`, chosen: index === 0 }));
+    for (const [index, { line }] of drafts.entries()) Object.assign(line, { choiceOf: `c${from + 1}`, chosen: index === 0 });
     context.doubts.push({
-      code: 'choice', lineId: id(0), textLine: textLine.at, message: `'${written.text}' is a choice; read as the first.`,
-      readings: drafts.flatMap(({ line }) => (line.foodId && line.grams ? [readingOf(context.shelf.food(line.foodId)?.name ?? '', line.foodId, line.grams.best, context.bowls, context.shelf)] : [])),
+      code: 'choice',
+      lineId: id(0),
+      textLine: textLine.at,
+      message: `'${written.text}' is a choice; read as the first.`,
+      readings: drafts.flatMap(({ line }) =>
+        line.foodId && line.grams
+          ? [readingOf(context.shelf.food(line.foodId)?.name ?? '', line.foodId, line.grams.best, context.bowls, context.shelf)]
+          : [],
+      ),
     });
   }
   return drafts;
@@ -102,7 +134,8 @@ function pairOf({ food, amount }: WrittenLine, shelf: Shelf): { foods: string[];
   const foods = [parts[1] as string, parts[3] as string];
   // 'chicken or vegetable stock': the last word belongs to both.
   const last = foods[1]?.split(' ').at(-1) ?? '';
-  if (joined === 'or' && matchFood(`${foods[0]} ${last}`, shelf).kind === 'food' && matchFood(foods[1] as string, shelf).kind === 'food') foods[0] = `${foods[0]} ${last}`;
+  if (joined === 'or' && matchFood(`${foods[0]} ${last}`, shelf).kind === 'food' && matchFood(foods[1] as string, shelf).kind === 'food')
+    foods[0] = `${foods[0]} ${last}`;
   return foods.every((part) => matchFood(part, shelf).kind === 'food') ? { foods, joined } : null;
 }
 
@@ -129,15 +162,18 @@ function chooseFood(written: WrittenLine, line: Line, textLine: TextLine, contex
   if (match.kind === 'food') return shelf.food(match.foodId) as Food;
   if (match.kind === 'none') {
     doubts.push({
-      ...at, code: 'food.unmatched', message: `No food on the shelf is '${written.food.trim()}'. Until you choose one, every figure is at least what is shown and every allergen has to be checked.`,
+      ...at,
+      code: 'food.unmatched',
+      message: `No food on the shelf is '${written.food.trim()}'. Until you choose one, every figure is at least what is shown and every allergen has to be checked.`,
       readings: suggestions(written, context),
     });
     return null;
   }
   const ids = match.kind === 'modified' ? [match.foodId] : match.foodIds;
-  const message = match.kind === 'modified'
-    ? `The shelf has no row for '${match.word} ${shelf.food(match.foodId)?.name}'; read as ${shelf.food(match.foodId)?.name}.`
-    : `'${match.word}' can be several foods; read as ${shelf.food(ids[0] as string)?.name}.`;
+  const message =
+    match.kind === 'modified'
+      ? `The shelf has no row for '${match.word} ${shelf.food(match.foodId)?.name}'; read as ${shelf.food(match.foodId)?.name}.`
+      : `'${match.word}' can be several foods; read as ${shelf.food(ids[0] as string)?.name}.`;
   const readings = ids.flatMap((foodId) => {
     const food = shelf.food(foodId) as Food;
     const weighed = weigh(written.amount, food, context.system);
@@ -178,7 +214,12 @@ function chooseGrams(written: WrittenLine, food: Food, line: Line, textLine: Tex
   if (!amount.range) {
     if (written.toTaste || food.category === 'salt' || food.category === 'spice') {
       doubts.push({ ...at, code: 'amount.toTaste', message: `${food.name} is not measured here. Weigh what goes in: it is never nothing.` });
-    } else doubts.push({ ...at, code: 'amount.unknown', message: `The text gives no amount for ${food.name}. Every figure is at least what is shown until you weigh it.` });
+    } else
+      doubts.push({
+        ...at,
+        code: 'amount.unknown',
+        message: `The text gives no amount for ${food.name}. Every figure is at least what is shown until you weigh it.`,
+      });
     return null;
   }
   const ounces = ounceReadings(amount, food);
@@ -191,8 +232,13 @@ function chooseGrams(written: WrittenLine, food: Food, line: Line, textLine: Tex
   if (amount.aside) return settleAside(weighed, amount, food, at, context);
   if (weighed.how === 'as bought' && food.edibleShare < 0.95) {
     doubts.push({
-      ...at, code: 'asBought', message: `${food.name}: weighed before trimming, ${Math.round(weighed.grams.best)} g are eaten; weighed after, ${Math.round(weighed.grams.high)} g.`,
-      readings: [readingOf('weighed as bought', food.id, weighed.grams.best, bowls, shelf), readingOf('weighed ready to cook', food.id, weighed.grams.high, bowls, shelf)],
+      ...at,
+      code: 'asBought',
+      message: `${food.name}: weighed before trimming, ${Math.round(weighed.grams.best)} g are eaten; weighed after, ${Math.round(weighed.grams.high)} g.`,
+      readings: [
+        readingOf('weighed as bought', food.id, weighed.grams.best, bowls, shelf),
+        readingOf('weighed ready to cook', food.id, weighed.grams.high, bowls, shelf),
+      ],
     });
   }
   return weighed.grams;
@@ -200,9 +246,20 @@ function chooseGrams(written: WrittenLine, food: Food, line: Line, textLine: Tex
 
 type Place = { lineId: string; textLine: number };
 
-function doubtOunce(ounces: { weight: number; volume: number }, food: Food, amount: WrittenAmount, at: Place, { doubts, bowls, shelf }: Context): Grams {
+function doubtOunce(
+  ounces: { weight: number; volume: number },
+  food: Food,
+  amount: WrittenAmount,
+  at: Place,
+  { doubts, bowls, shelf }: Context,
+): Grams {
   const readings = [readingOf('by weight', food.id, ounces.weight, bowls, shelf), readingOf('by cup measure', food.id, ounces.volume, bowls, shelf)];
-  doubts.push({ ...at, code: 'ounce', message: `${midpoint(amount.range ?? { min: 0, max: 0 })} oz of ${food.name} can be ${ounces.weight} g by weight or ${ounces.volume} g in a measuring cup. Read as weight.`, readings });
+  doubts.push({
+    ...at,
+    code: 'ounce',
+    message: `${midpoint(amount.range ?? { min: 0, max: 0 })} oz of ${food.name} can be ${ounces.weight} g by weight or ${ounces.volume} g in a measuring cup. Read as weight.`,
+    readings,
+  });
   return { best: ounces.weight, low: Math.min(ounces.weight, ounces.volume), high: Math.max(ounces.weight, ounces.volume) };
 }
 
@@ -212,7 +269,12 @@ function settleAside(weighed: NonNullable<Weighing>, amount: WrittenAmount, food
   if (!other) return weighed.grams;
   const [a, b] = [weighed.grams.best, other.grams.best];
   if (Math.abs(a - b) / Math.max(a, b, 1e-9) > DISAGREE) {
-    doubts.push({ ...at, code: 'disagree', message: `The two measures of ${food.name} disagree: ${a} g against ${b} g. Read as the weight.`, readings: [readingOf('as measured', food.id, a, bowls, shelf), readingOf('as weighed', food.id, b, bowls, shelf)] });
+    doubts.push({
+      ...at,
+      code: 'disagree',
+      message: `The two measures of ${food.name} disagree: ${a} g against ${b} g. Read as the weight.`,
+      readings: [readingOf('as measured', food.id, a, bowls, shelf), readingOf('as weighed', food.id, b, bowls, shelf)],
+    });
   }
   return amount.aside?.unit.kind === 'mass' ? other.grams : weighed.grams;
 }

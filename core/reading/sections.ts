@@ -23,7 +23,8 @@ const SERVINGS = [
   /^for\s+(.+?)\s+(?:people|persons|portions|servings|bowls)\b/i,
   /^(.+?)\s+(?:servings|portions|bowls)\b\.?$/i,
 ];
-const VERBS = /\b(add|simmer|boil|blend|puree|purée|stir|cook|heat|sweat|soften|melt|roast|fry|serve|season|pour|bring|whisk|place|put|cover|remove|return|warm|mix|sauté|saute|crisp|soak|drain|poach|swirl|make)\b/i;
+const VERBS =
+  /\b(add|simmer|boil|blend|puree|purée|stir|cook|heat|sweat|soften|melt|roast|fry|serve|season|pour|bring|whisk|place|put|cover|remove|return|warm|mix|sauté|saute|crisp|soak|drain|poach|swirl|make)\b/i;
 
 /** The number of bowls a line of text states, if it states one. */
 export function servingsIn(text: string): { min: number; max: number } | null {
@@ -36,7 +37,11 @@ export function servingsIn(text: string): { min: number; max: number } | null {
 }
 
 export function findSections(text: string): Sections {
-  const lines = text.replace(/\r\n?/g, '\n').split('\n').map((line, at) => ({ text: line.replace(/[\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g, '').trim(), at })).filter((line) => line.text !== '');
+  const lines = text
+    .replace(/\r\n?/g, '\n')
+    .split('\n')
+    .map((line, at) => ({ text: line.replace(/[\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g, '').trim(), at }))
+    .filter((line) => line.text !== '');
   const sections: Sections = { title: '', servings: null, ingredients: [], steps: [] };
   let mode: 'open' | 'ingredients' | 'steps' = 'open';
   const headed = lines.some((line) => INGREDIENTS.test(line.text)) || lines.some((line) => METHOD.test(line.text));

@@ -6,16 +6,36 @@ import type { Shelf } from '../food/shelf.ts';
 import type { Category } from '../food/types.ts';
 import { readRange } from '../quantity/amount.ts';
 import type { Eaten, Line, Method, Stage, Step } from '../recipe.ts';
-import type { TextLine } from './sections.ts';
 import { tokensOf } from './match.ts';
+import type { TextLine } from './sections.ts';
 
 const METHOD_WORDS: readonly (readonly [Method, RegExp])[] = [
   ['blend', /\b(blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|process until|blender)\b/i],
-  ['pressure', /\bpressure\b/i], ['simmer', /\b(simmer|cook gently|bubble)\b/i], ['boil', /(?<!\b(?:off|without|never|not|do not) (?:the )?)\b(boil|poach)\b/i], ['steam', /\bsteam\b/i],
-  ['roast', /\broast\b/i], ['bake', /\bbake\b/i], ['sweat', /\b(sweat|soften|saut[eé])\b/i], ['brown', /\bbrown\b/i], ['fry', /\b(fry|crisp)\b/i], ['soak', /\bsoak\b/i],
+  ['pressure', /\bpressure\b/i],
+  ['simmer', /\b(simmer|cook gently|bubble)\b/i],
+  ['boil', /(?<!\b(?:off|without|never|not|do not) (?:the )?)\b(boil|poach)\b/i],
+  ['steam', /\bsteam\b/i],
+  ['roast', /\broast\b/i],
+  ['bake', /\bbake\b/i],
+  ['sweat', /\b(sweat|soften|saut[eé])\b/i],
+  ['brown', /\bbrown\b/i],
+  ['fry', /\b(fry|crisp)\b/i],
+  ['soak', /\bsoak\b/i],
 ];
 const UNATTENDED: ReadonlySet<Method> = new Set(['simmer', 'boil', 'soak', 'roast', 'bake', 'pressure', 'steam']);
-const STAGE_OF: Partial<Record<Method, Stage>> = { simmer: 'simmer', boil: 'simmer', steam: 'simmer', pressure: 'simmer', blend: 'blend', roast: 'base', bake: 'base', sweat: 'base', brown: 'base', fry: 'base', soak: 'base' };
+const STAGE_OF: Partial<Record<Method, Stage>> = {
+  simmer: 'simmer',
+  boil: 'simmer',
+  steam: 'simmer',
+  pressure: 'simmer',
+  blend: 'blend',
+  roast: 'base',
+  bake: 'base',
+  sweat: 'base',
+  brown: 'base',
+  fry: 'base',
+  soak: 'base',
+};
 const SERVE = /\b(serve|garnish|top with|swirl|scatter|sprinkle|spoon over|ladle)\b/i;
 const TAKE_OUT = /\b(take out|remove|discard|fish out|lift out)\b/i;
 const POUR_OFF = /\b(pour|drain|spoon) off\b.*\bfat\b/i;
@@ -34,36 +54,45 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
   const stages = new Map<string, Stage>();
   const eaten = new Map<string, Eaten>();
   let now: Stage = 'base';
-  const steps = texts.flatMap(({ text }) => segmentsOf(text)).map((text, index): Step => {
-    const uses: string[] = [];
-    let method: Method | undefined;
-    let stage: Stage | null = null;
-    const clauses = clausesOf(text);
-    // 'Add the stock and simmer': the stock goes in at the simmer.
-    const coming = ADDS.test(clauses[0] ?? '') ? clauses.map(methodOf).find(Boolean) : undefined;
-    if (coming && coming !== 'blend') now = nextStage(now, coming, '');
-    for (const clause of clauses) {
-      const found = methodOf(clause);
-      const mentioned = linesIn(clause, heads);
-      if (TAKE_OUT.test(clause)) for (const id of mentioned) eaten.set(id, 'removed');
-      if (POUR_OFF.test(clause)) for (const id of [...uses, ...mentioned]) if (isFatty(lines, id, shelf)) eaten.set(id, 'rendered');
-      if (STRAIN.test(clause)) for (const id of mentioned) eaten.set(id, 'strained');
-      now = nextStage(now, found, clause);
-      method ??= found;
-      if (found || mentioned.length > 0) stage ??= now;
-      for (const id of mentioned) {
-        if (!stages.has(id)) stages.set(id, now);
-        if (!uses.includes(id)) uses.push(id);
+  const steps = texts
+    .flatMap(({ text }) => segmentsOf(text))
+    .map((text, index): Step => {
+      const uses: string[] = [];
+      let method: Method | undefined;
+      let stage: Stage | null = null;
+      const clauses = clausesOf(text);
+      // 'Add the stock and simmer': the stock goes in at the simmer.
+      const coming = ADDS.test(clauses[0] ?? '') ? clauses.map(methodOf).find(Boolean) : undefined;
+      if (coming && coming !== 'blend') now = nextStage(now, coming, '');
+      for (const clause of clauses) {
+        const found = methodOf(clause);
+        const mentioned = linesIn(clause, heads);
+        if (TAKE_OUT.test(clause)) for (const id of mentioned) eaten.set(id, 'removed');
+        if (POUR_OFF.test(clause)) for (const id of [...uses, ...mentioned]) if (isFatty(lines, id, shelf)) eaten.set(id, 'rendered');
+        if (STRAIN.test(clause)) for (const id of mentioned) eaten.set(id, 'strained');
+        now = nextStage(now, found, clause);
+        method ??= found;
+        if (found || mentioned.length > 0) stage ??= now;
+        for (const id of mentioned) {
+          if (!stages.has(id)) stages.set(id, now);
+          if (!uses.includes(id)) uses.push(id);
+        }
       }
-    }
-    const minutes = minutesIn(text);
-    const doneWhen = /\buntil\s+([^.,;]+)/i.exec(text)?.[1]?.trim();
-    const lid = lidIn(text);
-    return {
-      id: `s${index + 1}`, stage: stage ?? now, text, ...(method ? { method } : {}), ...(minutes ? { minutes } : {}), handsOn: !method || !UNATTENDED.has(method),
-      ...(lid ? { lid } : {}), ...(uses.length > 0 ? { uses } : {}), ...(doneWhen ? { doneWhen } : {}),
-    };
-  });
+      const minutes = minutesIn(text);
+      const doneWhen = /\buntil\s+([^.,;]+)/i.exec(text)?.[1]?.trim();
+      const lid = lidIn(text);
+      return {
+        id: `s${index + 1}`,
+        stage: stage ?? now,
+        text,
+        ...(method ? { method } : {}),
+        ...(minutes ? { minutes } : {}),
+        handsOn: !method || !UNATTENDED.has(method),
+        ...(lid ? { lid } : {}),
+        ...(uses.length > 0 ? { uses } : {}),
+        ...(doneWhen ? { doneWhen } : {}),
+      };
+    });
   return { steps, stages, eaten };
 }
 
@@ -78,7 +107,8 @@ function nextStage(now: Stage, method: Method | undefined, clause: string): Stag
 
 const methodOf = (clause: string): Method | undefined => METHOD_WORDS.find(([, pattern]) => pattern.test(clause))?.[0];
 
-const BREAK = /[.;,]\s+|\s+(?:and then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|stir|add|serve|return|season|top|swirl|sieve|cook|whisk|pour)\b)/gi;
+const BREAK =
+  /[.;,]\s+|\s+(?:and then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|stir|add|serve|return|season|top|swirl|sieve|cook|whisk|pour)\b)/gi;
 const clausesOf = (text: string): string[] => text.split(BREAK).filter(Boolean);
 
 const ADDS = /^(?:add|pour|whisk in|stir in|tip|return|put)\b/i;
@@ -103,7 +133,16 @@ function segmentsOf(text: string): string[] {
     method = found ?? method;
   });
   segments.push(text.slice(begin));
-  return segments.map((segment) => capitalised(segment.trim().replace(/(?:[,;]|\band(?: then)?|\bthen)$/i, '').trim())).filter(Boolean);
+  return segments
+    .map((segment) =>
+      capitalised(
+        segment
+          .trim()
+          .replace(/(?:[,;]|\band(?: then)?|\bthen)$/i, '')
+          .trim(),
+      ),
+    )
+    .filter(Boolean);
 }
 
 const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -129,7 +168,37 @@ function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
 
 /** What the steps call a whole kind of food. */
 const CALLED: Partial<Record<Category, readonly string[]>> = { broth: ['stock', 'broth', 'bouillon'], pulse: ['bean'], bread: ['bread'] };
-const VAGUE = new Set(['fresh', 'white', 'red', 'green', 'dried', 'dry', 'canned', 'ground', 'raw', 'whole', 'sweet', 'black', 'hot', 'cold', 'double', 'single', 'heavy', 'light', 'unsalted', 'salted', 'large', 'small', 'medium', 'frozen', 'extra', 'plain', 'smoked', 'cooked', 'free']);
+const VAGUE = new Set([
+  'fresh',
+  'white',
+  'red',
+  'green',
+  'dried',
+  'dry',
+  'canned',
+  'ground',
+  'raw',
+  'whole',
+  'sweet',
+  'black',
+  'hot',
+  'cold',
+  'double',
+  'single',
+  'heavy',
+  'light',
+  'unsalted',
+  'salted',
+  'large',
+  'small',
+  'medium',
+  'frozen',
+  'extra',
+  'plain',
+  'smoked',
+  'cooked',
+  'free',
+]);
 
 function linesIn(clause: string, heads: ReadonlyMap<string, ReadonlySet<string>>): string[] {
   const tokens = tokensOf(clause).flatMap((token) => token.split('-'));
@@ -139,10 +208,11 @@ function linesIn(clause: string, heads: ReadonlyMap<string, ReadonlySet<string>>
 const isFatty = (lines: readonly Line[], id: string, shelf: Shelf): boolean => {
   const foodId = lines.find((line) => line.id === id)?.foodId;
   const food = foodId ? shelf.food(foodId) : undefined;
-  return food !== undefined && food.origins.includes('meat') && (food.per100g.fatG ?? 0) > 10;
+  return food?.origins.includes('meat') === true && (food.per100g.fatG ?? 0) > 10;
 };
 
-const MINUTES = /((?:\d+(?:[.,]\d+)?|[½¼¾]|\d+\s+\d\/\d|an?|one|two|three|half an)\s*(?:(?:-|–|to)\s*\d+(?:[.,]\d+)?\s*)?)\s*(hours?|hrs?|h|minutes?|mins?|min)\b/gi;
+const MINUTES =
+  /((?:\d+(?:[.,]\d+)?|[½¼¾]|\d+\s+\d\/\d|an?|one|two|three|half an)\s*(?:(?:-|–|to)\s*\d+(?:[.,]\d+)?\s*)?)\s*(hours?|hrs?|h|minutes?|mins?|min)\b/gi;
 
 /** All the minutes a step states, added up. */
 export function minutesIn(text: string): { min: number; max: number } | null {

@@ -13,10 +13,14 @@ export const DESCRIPTORS = set(
 );
 
 /** Change what a food is, when the shelf has no row that says them: the food is matched, and doubted. */
-export const MODIFIERS = set('lite fat reduced sodium low skimmed sweetened flavoured flavored smoked dried dry roasted pickled fermented powdered ground salted unsalted frozen canned tinned cooked toasted');
+export const MODIFIERS = set(
+  'lite fat reduced sodium low skimmed sweetened flavoured flavored smoked dried dry roasted pickled fermented powdered ground salted unsalted frozen canned tinned cooked toasted',
+);
 
 /** Make a food the opposite of itself: never matched to the row of the real one. */
-export const OPPOSITES = set('vegan plant-based dairy-free gluten-free wheat-free mock imitation alternative substitute replacement style vegetarian eggless nondairy non-dairy');
+export const OPPOSITES = set(
+  'vegan plant-based dairy-free gluten-free wheat-free mock imitation alternative substitute replacement style vegetarian eggless nondairy non-dairy',
+);
 
 export const DRAINED = /\b(drained|rinsed)\b/i;
 export const TRIMMED_AFTER = /\b(peeled|trimmed|cored|seeded|deseeded|stalks removed|stems removed|shelled|podded|boned)\b/i;
@@ -25,7 +29,13 @@ export const OPTIONAL = /\boptional\b|\bif (you )?(like|wish|desired)\b/i;
 
 /** One word, several foods: the reader asks. First is what it takes meanwhile. */
 export const AMBIGUOUS: Readonly<Record<string, readonly string[]>> = {
-  stock: ['vegetable-broth', 'chicken-broth'], broth: ['vegetable-broth', 'chicken-broth'], cream: ['cream-heavy', 'cream-light', 'half-and-half'],
-  cheese: ['cheddar', 'gruyere', 'parmesan'], beans: ['white-beans-canned-drained', 'green-beans'], coriander: ['coriander-leaf', 'ifct-G024'],
-  'stock cube': ['vegetable-stock-powder', 'chicken-stock-powder'], 'bouillon cube': ['vegetable-stock-powder', 'chicken-stock-powder'], oil: ['vegetable-oil', 'sunflower-oil', 'olive-oil'],
+  stock: ['vegetable-broth', 'chicken-broth'],
+  broth: ['vegetable-broth', 'chicken-broth'],
+  cream: ['cream-heavy', 'cream-light', 'half-and-half'],
+  cheese: ['cheddar', 'gruyere', 'parmesan'],
+  beans: ['white-beans-canned-drained', 'green-beans'],
+  coriander: ['coriander-leaf', 'ifct-G024'],
+  'stock cube': ['vegetable-stock-powder', 'chicken-stock-powder'],
+  'bouillon cube': ['vegetable-stock-powder', 'chicken-stock-powder'],
+  oil: ['vegetable-oil', 'sunflower-oil', 'olive-oil'],
 };

@@ -2,10 +2,10 @@
  * The closest soups that meet the needs, exactly solved in the continuous model, rounded to measures, analysed again
  * and judged on that analysis. When nothing meets them: the smallest set of needs that clash, and the nearest plan.
  */
-import { type Analysis, type AnalyseOptions, analyse } from '../analysis.ts';
+import { type AnalyseOptions, type Analysis, analyse } from '../analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
-import { blendedShare } from '../texture/body.ts';
 import type { Recipe } from '../recipe.ts';
+import { blendedShare } from '../texture/body.ts';
 import { bestAmounts, distanceAt, roundAmounts } from './amounts.ts';
 import { buildModel, type Model, type Option, type Slot } from './model.ts';
 import type { NeedRef, Needs } from './needs.ts';
@@ -59,9 +59,17 @@ export function adapt(request: AdaptRequest, shelf: Shelf, { now }: AdaptTools):
   const options: AnalyseOptions = { regime: needs.regime, coconutIsTreeNut: needs.coconutIsTreeNut, chestnutIsTreeNut: needs.chestnutIsTreeNut };
   const original = { recipe: request.recipe, analysis: analyse(request.recipe, options, shelf) };
   const recipe = needs.smooth ? blendedWhole(request.recipe) : request.recipe;
-  const task: Task = { recipe, analysis: recipe === request.recipe ? original.analysis : analyse(recipe, options, shelf), original, options, shelf, expired: () => now() > deadline };
+  const task: Task = {
+    recipe,
+    analysis: recipe === request.recipe ? original.analysis : analyse(recipe, options, shelf),
+    original,
+    options,
+    shelf,
+    expired: () => now() > deadline,
+  };
   const found = findPlans(task, needs, request.plans ?? DEFAULT_PLANS);
-  if (found.plans.length > 0 || found.timedOut) return { original: original.analysis, plans: found.plans, ...(found.timedOut ? { timedOut: true } : {}) };
+  if (found.plans.length > 0 || found.timedOut)
+    return { original: original.analysis, plans: found.plans, ...(found.timedOut ? { timedOut: true } : {}) };
   return { original: original.analysis, plans: [], ...explainClash(task, needs) };
 }
 
@@ -87,12 +95,16 @@ function findPlans(task: Task, needs: Needs, wanted: number, soft: ReadonlySet<n
   if (model.hopeless.some((need) => !ignored.has(need))) return { plans: [], timedOut: false };
   const plans: Plan[] = [];
   const values = new Map<string, number>();
-  const end = search(model, (leaf) => {
-    if (isRedundant(model, leaf, values)) return true;
-    const plan = planOf(task, needs, model, leaf, ignored, soft);
-    if (plan) plans.push(plan);
-    return plans.length < wanted;
-  }, task.expired);
+  const end = search(
+    model,
+    (leaf) => {
+      if (isRedundant(model, leaf, values)) return true;
+      const plan = planOf(task, needs, model, leaf, ignored, soft);
+      if (plan) plans.push(plan);
+      return plans.length < wanted;
+    },
+    task.expired,
+  );
   if (end.timedOut) {
     // What was found in order is proven; the bound says how good anything else could be.
     return { plans: plans.map((plan) => ({ ...plan, bound: end.bound })), timedOut: true };
@@ -124,8 +136,13 @@ function planOf(task: Task, needs: Needs, model: Model, leaf: Leaf, ignored: Rea
   const loses = lossesOf(task.original.analysis, analysis);
   return {
     changes: describeChanges(model, leaf, { recipe, replaced }, { before: task.original.analysis, after: analysis }, forcing, task.shelf),
-    recipe, analysis, distance: distanceAt(model, leaf.choice, leaf.amounts.grams), optimal: true, meets,
-    misses: meets.filter((verdict) => !passes(verdict)).map(({ need }) => need), ...(loses.length > 0 ? { loses } : {}),
+    recipe,
+    analysis,
+    distance: distanceAt(model, leaf.choice, leaf.amounts.grams),
+    optimal: true,
+    meets,
+    misses: meets.filter((verdict) => !passes(verdict)).map(({ need }) => need),
+    ...(loses.length > 0 ? { loses } : {}),
   };
 }
 
@@ -144,7 +161,12 @@ function settle(task: Task, needs: Needs, model: Model, leaf: Leaf, ignored: Rea
     const meets = judgeNeeds(needs, { recipe: draft.recipe, analysis, original: task.original, categoryOf: (id) => task.shelf.food(id)?.category });
     const failing = meets.filter((verdict, index) => !ignored.has(index) && !soft.has(index) && !passes(verdict));
     if (failing.length > 0) return null;
-    const short = needs.margin === undefined ? [] : meets.filter(({ need, chance }) => need.kind === 'limit' && chance !== undefined && chance < (needs.margin as number) && !soft.has(refs.indexOf(need)));
+    const short =
+      needs.margin === undefined
+        ? []
+        : meets.filter(
+            ({ need, chance }) => need.kind === 'limit' && chance !== undefined && chance < (needs.margin as number) && !soft.has(refs.indexOf(need)),
+          );
     if (short.length === 0) return { draft, analysis, meets };
     tight = buildModel({ recipe: task.recipe, analysis: task.analysis, needs, shelf: task.shelf, soft, tightened: drawIn(needs, short) });
     const again = bestAmounts(tight, leaf.choice);
@@ -163,11 +185,19 @@ function quantile(p: number): number {
 
 function drawIn(needs: Needs, short: readonly NeedVerdict[]): Map<number, { min?: number; max?: number }> {
   const z = quantile(needs.margin as number) / 1.96;
-  return new Map(short.map(({ need, value = 0, low = 0, high = 0 }) => {
-    const index = need.index as number;
-    const { min, max } = needs.limits?.[index] ?? {};
-    return [index, { ...(max === undefined ? {} : { max: Math.max(0, max - z * (high - value) * 1.02) }), ...(min === undefined ? {} : { min: min + z * (value - low) * 1.02 }) }];
-  }));
+  return new Map(
+    short.map(({ need, value = 0, low = 0, high = 0 }) => {
+      const index = need.index as number;
+      const { min, max } = needs.limits?.[index] ?? {};
+      return [
+        index,
+        {
+          ...(max === undefined ? {} : { max: Math.max(0, max - z * (high - value) * 1.02) }),
+          ...(min === undefined ? {} : { min: min + z * (value - low) * 1.02 }),
+        },
+      ];
+    }),
+  );
 }
 
 /** The needs that break when one change is undone and the rest stay. */
@@ -179,7 +209,9 @@ function forcedBy(slot: Slot, index: number, task: Task, needs: Needs, model: Mo
     const grams = leaf.amounts.grams.filter((_, part) => slotOfPart(leaf.choice, part) !== index);
     const draft = writeRecipe(task.recipe, task.analysis, model, undone, grams);
     const analysis = analyse(draft.recipe, task.options, task.shelf);
-    const broken = judgeNeeds(needs, { recipe: draft.recipe, analysis, original: task.original, categoryOf: (id) => task.shelf.food(id)?.category }).filter((verdict) => !passes(verdict)).map(({ need }) => need);
+    const broken = judgeNeeds(needs, { recipe: draft.recipe, analysis, original: task.original, categoryOf: (id) => task.shelf.food(id)?.category })
+      .filter((verdict) => !passes(verdict))
+      .map(({ need }) => need);
     if (broken.length > 0) return broken;
     return refs.filter(({ kind }) => kind === 'limit' || kind === 'body');
   }
@@ -204,7 +236,8 @@ function explainClash(task: Task, needs: Needs): Pick<AdaptResult, 'clash' | 'ti
   let clash = all;
   for (const need of all) {
     const without = clash.filter((index) => index !== need);
-    if (task.expired()) return { timedOut: true, clash: { needs: clash.map((index) => needRefs(needs)[index] as NeedRef), nearest: null, relax: [] } };
+    if (task.expired())
+      return { timedOut: true, clash: { needs: clash.map((index) => needRefs(needs)[index] as NeedRef), nearest: null, relax: [] } };
     if (!canMeet(without)) clash = without;
   }
   const refs = needRefs(needs);
@@ -219,13 +252,19 @@ function explainClash(task: Task, needs: Needs): Pick<AdaptResult, 'clash' | 'ti
 export function pick(needs: Needs, indices: readonly number[]): Needs {
   const refs = needRefs(needs);
   const kept = new Set(indices.map((index) => refs[index]));
-  const has = (kind: NeedRef['kind'], index?: number) => [...kept].some((need) => need?.kind === kind && (index === undefined || need.index === index));
+  const has = (kind: NeedRef['kind'], index?: number) =>
+    [...kept].some((need) => need?.kind === kind && (index === undefined || need.index === index));
   const lines = needs.keepLines?.length ?? 0;
   return {
     ...needs,
-    allergens: needs.allergens?.filter((_, index) => has('allergen', index)), diets: needs.diets?.filter((_, index) => has('diet', index)),
-    limits: needs.limits?.filter((_, index) => has('limit', index)), body: has('body') ? needs.body : undefined, smooth: has('smooth') ? needs.smooth : undefined,
-    keepLines: needs.keepLines?.filter((_, index) => has('keep', index)), keepFoods: needs.keepFoods?.filter((_, index) => has('keep', index + lines)), avoidFoods: needs.avoidFoods?.filter((_, index) => has('avoid', index)),
+    allergens: needs.allergens?.filter((_, index) => has('allergen', index)),
+    diets: needs.diets?.filter((_, index) => has('diet', index)),
+    limits: needs.limits?.filter((_, index) => has('limit', index)),
+    body: has('body') ? needs.body : undefined,
+    smooth: has('smooth') ? needs.smooth : undefined,
+    keepLines: needs.keepLines?.filter((_, index) => has('keep', index)),
+    keepFoods: needs.keepFoods?.filter((_, index) => has('keep', index + lines)),
+    avoidFoods: needs.avoidFoods?.filter((_, index) => has('avoid', index)),
   };
 }
 
@@ -234,7 +273,16 @@ function nearestPlans(task: Task, needs: Needs, clash: readonly number[]): { pla
   const refs = needRefs(needs);
   const bends = (index: number) => refs[index]?.kind === 'limit' || refs[index]?.kind === 'body';
   const found = clash.flatMap((index) => {
-    const plan = bends(index) ? givingWay(task, needs, new Set([index])) : givingWay(task, pick(needs, refs.map((_, at) => at).filter((at) => at !== index)), new Set());
+    const plan = bends(index)
+      ? givingWay(task, needs, new Set([index]))
+      : givingWay(
+          task,
+          pick(
+            needs,
+            refs.map((_, at) => at).filter((at) => at !== index),
+          ),
+          new Set(),
+        );
     return plan ? [yielded(task, needs, [index], plan)] : [];
   });
   if (found.length > 0) return found.sort((a, b) => a.plan.misses.length - b.plan.misses.length || a.plan.distance - b.plan.distance);
@@ -252,12 +300,19 @@ const givingWay = (task: Task, needs: Needs, soft: ReadonlySet<number>): Plan | 
 function yielded(task: Task, needs: Needs, indices: readonly number[], plan: Plan): { plan: Plan; relax: Relaxation[] } {
   const refs = needRefs(needs);
   const judged = judgedAgain(task, needs, plan);
-  const missed = indices.map((index) => refs[index] as NeedRef).filter((need) => need.kind === 'limit' && judged.misses.some((miss) => miss.kind === 'limit' && miss.index === need.index));
+  const missed = indices
+    .map((index) => refs[index] as NeedRef)
+    .filter((need) => need.kind === 'limit' && judged.misses.some((miss) => miss.kind === 'limit' && miss.index === need.index));
   return { plan: judged, relax: missed.flatMap((need) => relaxation(needs, need, plan) ?? []) };
 }
 
 function judgedAgain(task: Task, needs: Needs, plan: Plan): Plan {
-  const meets = judgeNeeds(needs, { recipe: plan.recipe, analysis: plan.analysis, original: task.original, categoryOf: (id) => task.shelf.food(id)?.category });
+  const meets = judgeNeeds(needs, {
+    recipe: plan.recipe,
+    analysis: plan.analysis,
+    original: task.original,
+    categoryOf: (id) => task.shelf.food(id)?.category,
+  });
   return { ...plan, meets, misses: meets.filter((verdict) => !passes(verdict)).map(({ need }) => need) };
 }
 

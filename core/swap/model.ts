@@ -3,17 +3,18 @@
  * below it. Everything the limits and the objective speak of is linear in the amounts, because the number of bowls is
  * fixed; body and per-100 g limits become linear once multiplied out by volume and weight.
  */
-import { bodyMlOf, type Analysis, entriesOf } from '../analysis.ts';
+
 import { covers, type NutRules } from '../allergen/board.ts';
 import { dietsOfFood } from '../allergen/diets.ts';
 import type { AllergenId, DietId } from '../allergen/ids.ts';
+import { type Analysis, bodyMlOf, entriesOf } from '../analysis.ts';
 import { figuresAfter } from '../food/figures.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Food } from '../food/types.ts';
 import { NUTRIENT_INDEX, type Nutrient } from '../nutrient.ts';
 import { heatOfLine } from '../nutrition/heat.ts';
 import { mlPer100g } from '../nutrition/pot.ts';
-import { type Regime, REGIMES } from '../nutrition/regime.ts';
+import { REGIMES, type Regime } from '../nutrition/regime.ts';
 import { stayOf } from '../nutrition/stay.ts';
 import { countedLines, type Line, type Recipe } from '../recipe.ts';
 import { blendedShare, bodyMlPerGram, releasedShare } from '../texture/body.ts';
@@ -69,7 +70,16 @@ export interface Model {
 }
 
 const LEAVE_OUT: Swap = {
-  id: 'topping-left-out', name: 'Left out', replaces: [], parts: [], work: 0, flavour: 0.25, steps: [], cautions: [], note: 'no topping', source: 'common practice, no source',
+  id: 'topping-left-out',
+  name: 'Left out',
+  replaces: [],
+  parts: [],
+  work: 0,
+  flavour: 0.25,
+  steps: [],
+  cautions: [],
+  note: 'no topping',
+  source: 'common practice, no source',
 };
 
 export interface ModelInput {
@@ -84,7 +94,7 @@ export interface ModelInput {
 }
 
 export function buildModel(input: ModelInput): Model {
-  const { recipe, analysis, needs, shelf } = input;
+  const { recipe, needs } = input;
   const regime = REGIMES[needs.regime ?? 'us'];
   const traits = traitsOf(needs);
   const original = originalTraits(traits, input, regime);
@@ -108,11 +118,26 @@ function traitsOf({ limits }: Needs): TraitName[] {
 
 function originalTraits(traits: readonly TraitName[], { recipe, analysis, shelf }: ModelInput, regime: Regime): Float64Array {
   const bodyMl = bodyMlOf(recipe, entriesOf(recipe, regime, shelf));
-  return Float64Array.from(traits, (trait) => (trait === 'potMl' ? analysis.potMl : trait === 'bodyMl' ? bodyMl : trait === 'bowlGrams' ? analysis.servingGrams : analysis.perServing[trait].value));
+  return Float64Array.from(traits, (trait) =>
+    trait === 'potMl'
+      ? analysis.potMl
+      : trait === 'bodyMl'
+        ? bodyMl
+        : trait === 'bowlGrams'
+          ? analysis.servingGrams
+          : analysis.perServing[trait].value,
+  );
 }
 
 /** What `grams` of a food in the place of a line give the pot and one bowl. */
-function contribution(line: Line, food: Food, grams: number, traits: readonly TraitName[], { recipe, analysis, shelf }: ModelInput, regime: Regime): Float64Array {
+function contribution(
+  line: Line,
+  food: Food,
+  grams: number,
+  traits: readonly TraitName[],
+  { recipe, analysis, shelf }: ModelInput,
+  regime: Regime,
+): Float64Array {
   const stay = stayOf(line, food, heatOfLine(recipe, line.id, line.stage));
   const figures = figuresAfter(shelf.figures(food, regime), stay.nutrients, regime);
   const inPot = line.stage !== 'bowl';
@@ -162,7 +187,9 @@ const firstLimit = (needs: Needs): number => (needs.allergens?.length ?? 0) + (n
 /** Maximum-limited nutrients that a food leaves open: it cannot be part of a plan that is to meet them. */
 function openMaxima(food: Food, needs: Needs, shelf: Shelf, regime: Regime): number[] {
   const unknown = shelf.figures(food, regime).unknown;
-  return (needs.limits ?? []).flatMap(({ nutrient, max }, index) => (max !== undefined && unknown.includes(nutrient) ? [firstLimit(needs) + index] : []));
+  return (needs.limits ?? []).flatMap(({ nutrient, max }, index) =>
+    max !== undefined && unknown.includes(nutrient) ? [firstLimit(needs) + index] : [],
+  );
 }
 
 function slotOf(line: Line, traits: readonly TraitName[], input: ModelInput, regime: Regime, hopeless: Set<number>): Slot | null {
@@ -179,9 +206,19 @@ function slotOf(line: Line, traits: readonly TraitName[], input: ModelInput, reg
   const rules: NutRules = { coconutIsTreeNut: needs.coconutIsTreeNut ?? false, chestnutIsTreeNut: needs.chestnutIsTreeNut ?? false };
   const own = verdictsOf(food, needs, rules);
   const avoided = needs.avoidFoods?.includes(food.id) ?? false;
-  const openOwn = line.eaten === 'removed' ? [] : line.grams ? openMaxima(food, needs, shelf, regime) : (needs.limits ?? []).flatMap(({ max }, index) => (max === undefined ? [] : [firstLimit(needs) + index]));
+  const openOwn =
+    line.eaten === 'removed'
+      ? []
+      : line.grams
+        ? openMaxima(food, needs, shelf, regime)
+        : (needs.limits ?? []).flatMap(({ max }, index) => (max === undefined ? [] : [firstLimit(needs) + index]));
   const broken = [...own.contains, ...(needs.checks === 'avoid' ? own.checks : []), ...(avoided ? [avoidIndex(needs, food.id)] : []), ...openOwn];
-  const keep: Option = { swap: null, fixed: line.grams ? contribution(line, food, line.grams.best, traits, input, regime) : new Float64Array(traits.length), parts: [], cost: 0 };
+  const keep: Option = {
+    swap: null,
+    fixed: line.grams ? contribution(line, food, line.grams.best, traits, input, regime) : new Float64Array(traits.length),
+    parts: [],
+    cost: 0,
+  };
   const kept = needs.keepLines?.includes(line.id) || needs.keepFoods?.includes(food.id) || line.grams === null || line.partOf !== undefined;
   const swaps = kept ? [] : [...SWAPS.filter(({ replaces }) => replaces.includes(food.id)), ...(line.stage === 'bowl' ? [LEAVE_OUT] : [])];
   const options = swaps.flatMap((swap) => {
@@ -194,10 +231,25 @@ function slotOf(line: Line, traits: readonly TraitName[], input: ModelInput, reg
 }
 
 const avoidIndex = (needs: Needs, foodId: string): number =>
-  firstLimit(needs) + (needs.limits?.length ?? 0) + (needs.body === undefined ? 0 : 1) + (needs.smooth ? 1 : 0) + (needs.keepLines?.length ?? 0) + (needs.keepFoods?.length ?? 0) + (needs.avoidFoods?.indexOf(foodId) ?? 0);
+  firstLimit(needs) +
+  (needs.limits?.length ?? 0) +
+  (needs.body === undefined ? 0 : 1) +
+  (needs.smooth ? 1 : 0) +
+  (needs.keepLines?.length ?? 0) +
+  (needs.keepFoods?.length ?? 0) +
+  (needs.avoidFoods?.indexOf(foodId) ?? 0);
 
 /** A swap as an option, or null when one of its foods is forbidden here. A check is never brought in where there was none. */
-function optionOf(swap: Swap, line: Line, own: Food, ownVerdicts: Verdicts, traits: readonly TraitName[], input: ModelInput, regime: Regime, rules: NutRules): Option | null {
+function optionOf(
+  swap: Swap,
+  line: Line,
+  own: Food,
+  ownVerdicts: Verdicts,
+  traits: readonly TraitName[],
+  input: ModelInput,
+  regime: Regime,
+  rules: NutRules,
+): Option | null {
   const { needs, shelf } = input;
   const parts: Part[] = [];
   const grams = line.grams?.best ?? 0;
@@ -224,7 +276,12 @@ function optionOf(swap: Swap, line: Line, own: Food, ownVerdicts: Verdicts, trai
 function costOf(swap: Swap, needs: Needs, shelf: Shelf): number {
   const weights = { ...DEFAULT_WEIGHTS, ...needs.weights };
   const processed = swap.parts.some(({ foods }) => foods.some(([id]) => shelf.food(id)?.category === 'plant-cream'));
-  return weights.changes * CHANGE_COST.changes + weights.work * CHANGE_COST.work * swap.work + weights.flavour * CHANGE_COST.flavour * swap.flavour + (processed ? weights.wholeFoods * CHANGE_COST.wholeFoods : 0);
+  return (
+    weights.changes * CHANGE_COST.changes +
+    weights.work * CHANGE_COST.work * swap.work +
+    weights.flavour * CHANGE_COST.flavour * swap.flavour +
+    (processed ? weights.wholeFoods * CHANGE_COST.wholeFoods : 0)
+  );
 }
 
 function termsOf(traits: readonly TraitName[], original: Float64Array, needs: Needs): { at: number; weight: number }[] {
@@ -256,7 +313,16 @@ function rowsOf(traits: readonly TraitName[], original: Float64Array, { needs, a
     const bounded = (sign: 1 | -1, value: number) => {
       const scale = Math.max(1e-3, Math.abs(value));
       if (limit.per === 'serving') add(need, [[limit.nutrient as Nutrient, sign]], sign * value, scale);
-      else add(need, [[limit.nutrient as Nutrient, (sign * 100) / analysis.servingGrams], ['bowlGrams', (-sign * value) / analysis.servingGrams]], 0, scale);
+      else
+        add(
+          need,
+          [
+            [limit.nutrient as Nutrient, (sign * 100) / analysis.servingGrams],
+            ['bowlGrams', (-sign * value) / analysis.servingGrams],
+          ],
+          0,
+          scale,
+        );
     };
     if (max !== undefined) bounded(1, max);
     if (min !== undefined) bounded(-1, min);
@@ -264,8 +330,25 @@ function rowsOf(traits: readonly TraitName[], original: Float64Array, { needs, a
   const bounds = bodyBounds(needs, analysis.body.index);
   if (bounds && volume > 0) {
     const need = firstLimit(needs) + (needs.limits?.length ?? 0);
-    if (Number.isFinite(bounds.max)) add(need, [['bodyMl', 1], ['potMl', -bounds.max]], 0, volume);
-    add(need, [['bodyMl', -1], ['potMl', bounds.min]], 0, volume);
+    if (Number.isFinite(bounds.max))
+      add(
+        need,
+        [
+          ['bodyMl', 1],
+          ['potMl', -bounds.max],
+        ],
+        0,
+        volume,
+      );
+    add(
+      need,
+      [
+        ['bodyMl', -1],
+        ['potMl', bounds.min],
+      ],
+      0,
+      volume,
+    );
   }
   return rows;
 }

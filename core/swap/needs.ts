@@ -48,8 +48,10 @@ export interface NeedRef {
 export function needsFaults(needs: Needs, recipe: Recipe, knowsFood: (id: string) => boolean): Fault[] {
   const faults: Fault[] = [];
   needs.limits?.forEach(({ min, max }, index) => {
-    if (min === undefined && max === undefined) faults.push({ path: `/limits/${index}`, code: 'needs.limitEmpty', message: 'Give the limit a minimum, a maximum or both.' });
-    if (min !== undefined && max !== undefined && min > max) faults.push({ path: `/limits/${index}`, code: 'needs.limitOrder', message: `The minimum ${min} is above the maximum ${max}.` });
+    if (min === undefined && max === undefined)
+      faults.push({ path: `/limits/${index}`, code: 'needs.limitEmpty', message: 'Give the limit a minimum, a maximum or both.' });
+    if (min !== undefined && max !== undefined && min > max)
+      faults.push({ path: `/limits/${index}`, code: 'needs.limitOrder', message: `The minimum ${min} is above the maximum ${max}.` });
   });
   if (typeof needs.body === 'object' && needs.body.min !== undefined && needs.body.max !== undefined && needs.body.min > needs.body.max) {
     faults.push({ path: '/body', code: 'needs.limitOrder', message: `The least body ${needs.body.min} is above the most, ${needs.body.max}.` });

@@ -28,12 +28,22 @@ function seeded(seed: number): () => number {
 }
 
 type RecipeLine = Recipe['lines'][number];
-const lineOf = (id: string, foodId: string, best: number): RecipeLine => ({ id, stage: 'base', text: foodId, foodId, grams: { best, low: best, high: best } });
+const lineOf = (id: string, foodId: string, best: number): RecipeLine => ({
+  id,
+  stage: 'base',
+  text: foodId,
+  foodId,
+  grams: { best, low: best, high: best },
+});
 
 function randomSoup(random: () => number): Recipe {
   const pick = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)] as T;
   const about = (grams: number) => Math.round(grams * (0.6 + random() * 0.8));
-  const lines = [lineOf('veg', pick(['celeriac', 'parsnip', 'leek', 'courgette', 'asparagus', 'fennel']), about(900)), lineOf('onion', 'onion', about(150)), lineOf('water', 'water', about(500))];
+  const lines = [
+    lineOf('veg', pick(['celeriac', 'parsnip', 'leek', 'courgette', 'asparagus', 'fennel']), about(900)),
+    lineOf('onion', 'onion', about(150)),
+    lineOf('water', 'water', about(500)),
+  ];
   lines.push(lineOf('cream', pick(['cream-heavy', 'cream-double', 'cream-light', 'half-and-half']), about(250)));
   if (random() < 0.7) lines.push(lineOf('stock', pick(['chicken-broth', 'vegetable-broth', 'chicken-stock-homemade']), about(900)));
   const third = random();
@@ -48,7 +58,8 @@ function randomNeeds(random: () => number, original: Analysis): Needs {
   if (random() < 0.6) needs.allergens = (['milk', 'gluten', 'soy', 'cashew'] as const).filter(() => random() < 0.4);
   if (random() < 0.35) needs.diets = [(['vegan', 'vegetarian', 'noPork', 'dairyFree', 'nutFree'] as const)[Math.floor(random() * 5)] as 'vegan'];
   const limits: Limit[] = [];
-  const cap = (nutrient: Limit['nutrient'], share: number, per: Limit['per'] = 'serving') => limits.push({ nutrient, per, max: (per === 'serving' ? original.perServing : original.per100g)[nutrient].value * share });
+  const cap = (nutrient: Limit['nutrient'], share: number, per: Limit['per'] = 'serving') =>
+    limits.push({ nutrient, per, max: (per === 'serving' ? original.perServing : original.per100g)[nutrient].value * share });
   if (random() < 0.5) cap('saturatedFatG', 0.1 + random() * 0.8);
   if (random() < 0.4) cap('sodiumMg', 0.15 + random() * 0.7, random() < 0.3 ? '100g' : 'serving');
   if (random() < 0.3) cap('potassiumMg', 0.9 + random() * 0.25);
@@ -60,9 +71,21 @@ function randomNeeds(random: () => number, original: Analysis): Needs {
 
 const TRAITS = ['potMl', 'bodyMl', 'bowlGrams', 'fatG', 'proteinG', 'sodiumMg', 'sugarsG', 'saturatedFatG', 'potassiumMg'] as const;
 type Traits = Record<(typeof TRAITS)[number], number>;
-const measure = (analysis: Analysis): Traits => Object.fromEntries(TRAITS.map((trait) => [trait,
-  trait === 'potMl' ? analysis.potMl : trait === 'bodyMl' ? analysis.body.index * analysis.potMl : trait === 'bowlGrams' ? analysis.servingGrams : analysis.perServing[trait].value])) as Traits;
-const difference = (a: Traits, b: Traits, over = 1): Traits => Object.fromEntries(TRAITS.map((trait) => [trait, (a[trait] - b[trait]) / over])) as Traits;
+const measure = (analysis: Analysis): Traits =>
+  Object.fromEntries(
+    TRAITS.map((trait) => [
+      trait,
+      trait === 'potMl'
+        ? analysis.potMl
+        : trait === 'bodyMl'
+          ? analysis.body.index * analysis.potMl
+          : trait === 'bowlGrams'
+            ? analysis.servingGrams
+            : analysis.perServing[trait].value,
+    ]),
+  ) as Traits;
+const difference = (a: Traits, b: Traits, over = 1): Traits =>
+  Object.fromEntries(TRAITS.map((trait) => [trait, (a[trait] - b[trait]) / over])) as Traits;
 
 interface Alternative {
   swap: Swap | null;
@@ -78,20 +101,51 @@ function alternativesOf(soup: Recipe, line: RecipeLine, needs: Needs): Alternati
   const original = measure(analyse(soup, needs, SHELF));
   const grams = line.grams?.best ?? 0;
   const withLines = (lines: RecipeLine[]) => ({ ...soup, lines: soup.lines.flatMap((other) => (other.id === line.id ? lines : [other])) });
-  const linesAt = (swap: Swap, amounts: readonly number[]) => swap.parts.flatMap(({ foods }, p) => foods.map(([foodId, share], f) => lineOf(`${line.id}-${p}-${f}`, foodId, (amounts[p] as number) * share)));
+  const linesAt = (swap: Swap, amounts: readonly number[]) =>
+    swap.parts.flatMap(({ foods }, p) => foods.map(([foodId, share], f) => lineOf(`${line.id}-${p}-${f}`, foodId, (amounts[p] as number) * share)));
   const alone = (lines: RecipeLine[]) => analyse({ ...soup, lines: lines.length > 0 ? lines : [lineOf('w', 'water', 1)] }, needs, SHELF);
-  const states = (analysis: Analysis) => [...(needs.allergens ?? []).map((id) => analysis.allergens.find((one) => one.id === id)?.state), ...(needs.diets ?? []).map((id) => analysis.diets.find((one) => one.id === id)?.state)];
+  const states = (analysis: Analysis) => [
+    ...(needs.allergens ?? []).map((id) => analysis.allergens.find((one) => one.id === id)?.state),
+    ...(needs.diets ?? []).map((id) => analysis.diets.find((one) => one.id === id)?.state),
+  ];
   const own = states(alone([line]));
-  const list: Alternative[] = own.some((state) => state === 'contains' || state === 'breaks') ? [] : [{ swap: null, cost: 0, shift: difference(original, original), slopes: [], room: [] }];
+  const list: Alternative[] = own.some((state) => state === 'contains' || state === 'breaks')
+    ? []
+    : [{ swap: null, cost: 0, shift: difference(original, original), slopes: [], room: [] }];
   for (const swap of SWAPS.filter(({ replaces }) => replaces.includes(line.foodId ?? ''))) {
     const least = swap.parts.map((part) => part.least * grams);
     const probe = swap.parts.map((part) => Math.max(1, part.most * grams));
-    const allowed = states(alone(linesAt(swap, probe))).every((state, index) => state === 'absent' || state === 'fits' || (state === 'check' && own[index] === 'check'));
+    const allowed = states(alone(linesAt(swap, probe))).every(
+      (state, index) => state === 'absent' || state === 'fits' || (state === 'check' && own[index] === 'check'),
+    );
     const known = (needs.limits ?? []).every(({ nutrient, max }) => max === undefined || !alone(linesAt(swap, probe)).perServing[nutrient].atLeast);
     if (!allowed || !known) continue;
     const start = measure(analyse(withLines(linesAt(swap, least)), needs, SHELF));
-    const slopes = swap.parts.map((_, p) => difference(measure(analyse(withLines(linesAt(swap, least.map((amount, at) => (at === p ? amount + 10 : amount)))), needs, SHELF)), start, 10));
-    list.push({ swap, cost: CHANGE_COST.changes + CHANGE_COST.work * swap.work + CHANGE_COST.flavour * swap.flavour, shift: difference(start, original), slopes, room: swap.parts.map((part) => (part.most - part.least) * grams) });
+    const slopes = swap.parts.map((_, p) =>
+      difference(
+        measure(
+          analyse(
+            withLines(
+              linesAt(
+                swap,
+                least.map((amount, at) => (at === p ? amount + 10 : amount)),
+              ),
+            ),
+            needs,
+            SHELF,
+          ),
+        ),
+        start,
+        10,
+      ),
+    );
+    list.push({
+      swap,
+      cost: CHANGE_COST.changes + CHANGE_COST.work * swap.work + CHANGE_COST.flavour * swap.flavour,
+      shift: difference(start, original),
+      slopes,
+      room: swap.parts.map((part) => (part.most - part.least) * grams),
+    });
   }
   return list;
 }
@@ -118,9 +172,13 @@ function leastDistance(choice: readonly Alternative[], original: Traits, analysi
     atMost((t) => (t.bodyMl - (analysis.body.index + room) * t.potMl) / original.potMl, 0);
     atMost((t) => (-t.bodyMl + (analysis.body.index - room) * t.potMl) / original.potMl, 0);
   }
-  const terms = OBJECTIVE.map(({ trait, weight, floor }) => ({ trait: trait as keyof Traits, weight: weight / Math.max(original[trait as keyof Traits], trait === 'bodyMl' ? floor * original.potMl : floor) }));
+  const terms = OBJECTIVE.map(({ trait, weight, floor }) => ({
+    trait: trait as keyof Traits,
+    weight: weight / Math.max(original[trait as keyof Traits], trait === 'bodyMl' ? floor * original.potMl : floor),
+  }));
   terms.forEach(({ trait, weight }, index) => {
-    for (const sign of [1, -1]) constraints.push(`${linear((t) => sign * weight * t[trait])} - t${index} <= ${num(-sign * weight * (at[trait] - original[trait]))}`);
+    for (const sign of [1, -1])
+      constraints.push(`${linear((t) => sign * weight * t[trait])} - t${index} <= ${num(-sign * weight * (at[trait] - original[trait]))}`);
   });
   const programme = `Minimize\n obj: ${terms.map((_, index) => `t${index}`).join(' + ')}\nSubject To\n${constraints.map((line, index) => ` c${index}: ${line}`).join('\n')}\nBounds\n z = 0\n${parts.map(({ room }, p) => ` 0 <= x${p} <= ${num(room)}`).join('\n')}\nEnd`;
   const solution = highs.solve(programme);
@@ -132,7 +190,10 @@ function enumerate(soup: Recipe, needs: Needs): number | null {
   const analysis = analyse(soup, needs, SHELF);
   const original = measure(analysis);
   const slots = soup.lines.map((line) => alternativesOf(soup, line, needs)).map((list, index) => ({ list, line: soup.lines[index] as RecipeLine }));
-  const choices = slots.reduce<Alternative[][]>((all, { list }) => all.flatMap((choice) => list.map((alternative) => [...choice, alternative])), [[]]);
+  const choices = slots.reduce<Alternative[][]>(
+    (all, { list }) => all.flatMap((choice) => list.map((alternative) => [...choice, alternative])),
+    [[]],
+  );
   const constant = (choice: readonly Alternative[]) => choice.reduce((sum, { cost }) => sum + cost, 0);
   let best: number | null = null;
   for (const choice of choices.sort((a, b) => constant(a) - constant(b))) {
@@ -145,27 +206,30 @@ function enumerate(soup: Recipe, needs: Needs): number | null {
 
 describe(`${CASES} seeded adaptations`, () => {
   const counts = { feasible: 0, clash: 0, changing: 0 };
-  test.each(Array.from({ length: CASES }, (_, index) => index + 1))('seed %i is as good as the enumeration, and its plans analyse to themselves', (seed) => {
-    const random = seeded(seed);
-    const soup = randomSoup(random);
-    const needs = randomNeeds(random, analyse(soup, {}, SHELF));
-    const result: AdaptResult = adapt({ recipe: soup, needs, plans: 3 }, SHELF, { now: () => 0 });
-    const best = enumerate(soup, needs);
-    if (best === null) {
-      expect(result.plans).toEqual([]);
-      expect(result.clash?.needs.length).toBeGreaterThan(0);
-      counts.clash += 1;
-    } else {
-      expect(result.plans[0]?.distance).toBeCloseTo(best, 5);
-      counts.feasible += 1;
-      if ((result.plans[0]?.changes.length ?? 0) > 0) counts.changing += 1;
-    }
-    for (const plan of result.plans) {
-      expect(analyse(plan.recipe, { regime: needs.regime }, SHELF)).toEqual(plan.analysis);
-      expect(plan.meets.filter(({ state }) => state === 'breaks')).toEqual([]);
-    }
-    expect(result.plans.map(({ distance }) => distance)).toEqual([...result.plans].map(({ distance }) => distance).sort((a, b) => a - b));
-  });
+  test.each(Array.from({ length: CASES }, (_, index) => index + 1))(
+    'seed %i is as good as the enumeration, and its plans analyse to themselves',
+    (seed) => {
+      const random = seeded(seed);
+      const soup = randomSoup(random);
+      const needs = randomNeeds(random, analyse(soup, {}, SHELF));
+      const result: AdaptResult = adapt({ recipe: soup, needs, plans: 3 }, SHELF, { now: () => 0 });
+      const best = enumerate(soup, needs);
+      if (best === null) {
+        expect(result.plans).toEqual([]);
+        expect(result.clash?.needs.length).toBeGreaterThan(0);
+        counts.clash += 1;
+      } else {
+        expect(result.plans[0]?.distance).toBeCloseTo(best, 5);
+        counts.feasible += 1;
+        if ((result.plans[0]?.changes.length ?? 0) > 0) counts.changing += 1;
+      }
+      for (const plan of result.plans) {
+        expect(analyse(plan.recipe, { regime: needs.regime }, SHELF)).toEqual(plan.analysis);
+        expect(plan.meets.filter(({ state }) => state === 'breaks')).toEqual([]);
+      }
+      expect(result.plans.map(({ distance }) => distance)).toEqual([...result.plans].map(({ distance }) => distance).sort((a, b) => a - b));
+    },
+  );
   test('enough of the cases change something and enough clash', () => {
     console.info(`${CASES} cases: ${counts.feasible} met (${counts.changing} by a change), ${counts.clash} clash`);
     expect(counts.changing).toBeGreaterThanOrEqual(CASES / 3);

@@ -1,14 +1,15 @@
 /** Turns a set of choices and amounts into a recipe, and says of each change what forced it and what it brings in. */
-import type { Analysis } from '../analysis.ts';
+
 import type { AllergenId } from '../allergen/ids.ts';
+import type { Analysis } from '../analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Food } from '../food/types.ts';
 import { kitchenMeasure } from '../quantity/measure.ts';
 import type { Line, Recipe, Step } from '../recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
-import type { Leaf } from './search.ts';
 import { type Model, placeOf, type Slot } from './model.ts';
 import type { NeedRef } from './needs.ts';
+import type { Leaf } from './search.ts';
 import type { NeedVerdict } from './verdict.ts';
 
 export interface ChangeTo {
@@ -75,11 +76,18 @@ export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, 
       const total = amounts[part++] as number;
       for (const [food, share] of foods) gramsOfFood.set(food, (gramsOfFood.get(food) ?? 0) + total * share);
     }
-    const to = [...gramsOfFood].map(([food, total]) => ({ food, grams: Number(total.toFixed(2)) })).filter(({ grams }) => grams > 0)
-      .map(({ food, grams }, at): ChangeTo => ({ lineId: freshId(slot.line.id, at, ids), foodId: food.id, grams, measure: kitchenMeasure(food, grams) }));
+    const to = [...gramsOfFood]
+      .map(([food, total]) => ({ food, grams: Number(total.toFixed(2)) }))
+      .filter(({ grams }) => grams > 0)
+      .map(
+        ({ food, grams }, at): ChangeTo => ({ lineId: freshId(slot.line.id, at, ids), foodId: food.id, grams, measure: kitchenMeasure(food, grams) }),
+      );
     replaced.push(to);
     const { stage, moved } = placeOf(swap, slot.line);
-    newLines.set(slot.line.id, to.map((change) => lineFor(slot, change, stage)));
+    newLines.set(
+      slot.line.id,
+      to.map((change) => lineFor(slot, change, stage)),
+    );
     if (moved) movedLines.add(slot.line.id);
     for (const work of swap.steps) works.push({ work, lineIds: to.map(({ lineId }) => lineId), line: slot.line });
   });
@@ -89,14 +97,18 @@ export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, 
   const change = gramsOf(lines) - gramsOf(original.lines);
   return {
     recipe: {
-      ...kept, servings: analysis.servings, lines, steps: rewriteSteps(original.steps, (id) => (movedLines.has(id) ? [] : newLines.get(id)?.map((line) => line.id)), works),
+      ...kept,
+      servings: analysis.servings,
+      lines,
+      steps: rewriteSteps(original.steps, (id) => (movedLines.has(id) ? [] : newLines.get(id)?.map((line) => line.id)), works),
       ...(original.measuredYieldGrams === undefined ? {} : { measuredYieldGrams: Math.max(1, original.measuredYieldGrams + change) }),
     },
     replaced,
   };
 }
 
-const gramsOf = (lines: readonly Line[]): number => lines.reduce((sum, { grams, stage }) => sum + (stage === 'bowl' || stage === 'plate' ? 0 : (grams?.best ?? 0)), 0);
+const gramsOf = (lines: readonly Line[]): number =>
+  lines.reduce((sum, { grams, stage }) => sum + (stage === 'bowl' || stage === 'plate' ? 0 : (grams?.best ?? 0)), 0);
 
 function freshId(lineId: string, index: number, ids: Set<string>): string {
   let id = `${lineId}.${index + 1}`;
@@ -106,15 +118,28 @@ function freshId(lineId: string, index: number, ids: Set<string>): string {
 }
 
 function lineFor({ line, options }: Slot, change: ChangeTo, stage: Line['stage']): Line {
-  const food = options.flatMap(({ parts }) => parts).flatMap(({ foods }) => foods).find(([candidate]) => candidate.id === change.foodId)?.[0];
+  const food = options
+    .flatMap(({ parts }) => parts)
+    .flatMap(({ foods }) => foods)
+    .find(([candidate]) => candidate.id === change.foodId)?.[0];
   return {
-    id: change.lineId, stage, text: `${Number(change.grams.toPrecision(4))} g ${food?.name ?? change.foodId}`, foodId: change.foodId, grams: grammes(change.grams), replaces: line.id,
-    ...(line.perBowl ? { perBowl: true } : {}), ...(line.choiceOf === undefined ? {} : { choiceOf: line.choiceOf, chosen: line.chosen ?? false }),
+    id: change.lineId,
+    stage,
+    text: `${Number(change.grams.toPrecision(4))} g ${food?.name ?? change.foodId}`,
+    foodId: change.foodId,
+    grams: grammes(change.grams),
+    replaces: line.id,
+    ...(line.perBowl ? { perBowl: true } : {}),
+    ...(line.choiceOf === undefined ? {} : { choiceOf: line.choiceOf, chosen: line.chosen ?? false }),
   };
 }
 
 /** Steps use the new lines; the work of a swap becomes steps of its own where the recipe has any. */
-function rewriteSteps(steps: readonly Step[], idsFor: (lineId: string) => string[] | undefined, works: readonly { work: SwapWork; lineIds: string[]; line: Line }[]): Step[] {
+function rewriteSteps(
+  steps: readonly Step[],
+  idsFor: (lineId: string) => string[] | undefined,
+  works: readonly { work: SwapWork; lineIds: string[]; line: Line }[],
+): Step[] {
   if (steps.length === 0) return [];
   const pointed = steps.map((step): Step => (step.uses ? { ...step, uses: step.uses.flatMap((id) => idsFor(id) ?? [id]) } : step));
   const ids = new Set(steps.map(({ id }) => id));
@@ -125,7 +150,18 @@ function rewriteSteps(steps: readonly Step[], idsFor: (lineId: string) => string
     let id = `swap-${line.id}-${index + 1}`;
     while (ids.has(id)) id = `${id}'`;
     ids.add(id);
-    return [{ when: work.when, step: { id, stage: work.when === 'before' ? 'base' : line.stage === 'bowl' ? 'bowl' : 'finish', text: work.text, handsOn: work.when !== 'before', ...(lineIds.length > 0 ? { uses: [] } : {}) } }];
+    return [
+      {
+        when: work.when,
+        step: {
+          id,
+          stage: work.when === 'before' ? 'base' : line.stage === 'bowl' ? 'bowl' : 'finish',
+          text: work.text,
+          handsOn: work.when !== 'before',
+          ...(lineIds.length > 0 ? { uses: [] } : {}),
+        },
+      },
+    ];
   });
   const of = (when: SwapWork['when']) => made.filter((entry) => entry.when === when).map(({ step }) => step);
   const blendAt = pointed.findIndex(({ method }) => method === 'blend');
@@ -134,7 +170,14 @@ function rewriteSteps(steps: readonly Step[], idsFor: (lineId: string) => string
 }
 
 /** What each change is for and what it brings in. `forcing` gives, per slot, the needs that break when it is undone. */
-export function describeChanges(model: Model, leaf: Leaf, draft: Draft, analyses: { before: Analysis; after: Analysis }, forcing: readonly NeedRef[][], shelf: Shelf): Change[] {
+export function describeChanges(
+  model: Model,
+  leaf: Leaf,
+  draft: Draft,
+  analyses: { before: Analysis; after: Analysis },
+  forcing: readonly NeedRef[][],
+  shelf: Shelf,
+): Change[] {
   const before = new Map(analyses.before.allergens.map(({ id, state }) => [id, state]));
   const rank = { contains: 3, check: 2, mayContain: 1, absent: 0 } as const;
   return model.slots.flatMap((slot, index): Change[] => {
@@ -142,13 +185,28 @@ export function describeChanges(model: Model, leaf: Leaf, draft: Draft, analyses
     const to = draft.replaced[index];
     if (!swap || !to) return [];
     const allergens = analyses.after.allergens
-      .filter(({ id, state, because }) => rank[state] > rank[before.get(id) ?? 'absent'] && because.some(({ lineId }) => to.some((change) => change.lineId === lineId)))
+      .filter(
+        ({ id, state, because }) =>
+          rank[state] > rank[before.get(id) ?? 'absent'] && because.some(({ lineId }) => to.some((change) => change.lineId === lineId)),
+      )
       .map(({ id }) => id);
-    const flags = to.some(({ foodId }) => shelf.food(foodId)?.flags.includes('potassiumChloride')) ? ['May hold potassium chloride: read the pack before serving someone on a potassium limit.'] : [];
-    return [{
-      lineId: slot.line.id, swapId: swap.id, name: swap.name, from: { foodId: slot.food.id, grams: slot.line.grams?.best ?? 0 }, to, why: forcing[index] ?? [],
-      work: swap.steps.map(({ text }) => text), cautions: [...swap.cautions, ...flags], note: swap.note, adds: { allergens },
-    }];
+    const flags = to.some(({ foodId }) => shelf.food(foodId)?.flags.includes('potassiumChloride'))
+      ? ['May hold potassium chloride: read the pack before serving someone on a potassium limit.']
+      : [];
+    return [
+      {
+        lineId: slot.line.id,
+        swapId: swap.id,
+        name: swap.name,
+        from: { foodId: slot.food.id, grams: slot.line.grams?.best ?? 0 },
+        to,
+        why: forcing[index] ?? [],
+        work: swap.steps.map(({ text }) => text),
+        cautions: [...swap.cautions, ...flags],
+        note: swap.note,
+        adds: { allergens },
+      },
+    ];
   });
 }
 

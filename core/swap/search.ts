@@ -54,7 +54,14 @@ export function search(model: Model, visit: (leaf: Leaf) => boolean, expired: ()
     const slot = model.slots[node.depth] as Slot;
     slot.options.forEach((option, index) => {
       const { low, high } = (ranges[(node as Node).depth] as Range[])[index] as Range;
-      const child: Node = { bound: 0, depth: (node as Node).depth + 1, choice: [...(node as Node).choice, option], low: add((node as Node).low, low), high: add((node as Node).high, high), cost: (node as Node).cost + option.cost };
+      const child: Node = {
+        bound: 0,
+        depth: (node as Node).depth + 1,
+        choice: [...(node as Node).choice, option],
+        low: add((node as Node).low, low),
+        high: add((node as Node).high, high),
+        cost: (node as Node).cost + option.cost,
+      };
       const childBound = boundOf(model, child, rest);
       if (childBound < Number.POSITIVE_INFINITY) heap.push({ ...child, bound: Math.max(childBound, (node as Node).bound) });
     });

@@ -2,8 +2,8 @@
 import type { Analysis, NutrientFigure } from '../analysis.ts';
 import { countedLines, type Recipe } from '../recipe.ts';
 import { blendedShare } from '../texture/body.ts';
-import { BODY_KEEPS, BODY_LEAST } from './objective.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
+import { BODY_KEEPS, BODY_LEAST } from './objective.ts';
 
 export type NeedState = 'meets' | 'likely' | 'cannotTell' | 'breaks';
 
@@ -79,7 +79,9 @@ const SOLID_TOPPING = /^(root|vegetable|leaf|allium|mushroom|fruit|pulse|nut-see
 
 /** Smooth: everything is blended and nothing with pieces is put in the bowl. */
 export function isSmooth(recipe: Recipe, categoryOf: (foodId: string) => string | undefined): boolean {
-  const pieces = countedLines(recipe).some(({ stage, foodId, eaten }) => stage === 'bowl' && eaten !== 'removed' && (foodId === null || SOLID_TOPPING.test(categoryOf(foodId) ?? '')));
+  const pieces = countedLines(recipe).some(
+    ({ stage, foodId, eaten }) => stage === 'bowl' && eaten !== 'removed' && (foodId === null || SOLID_TOPPING.test(categoryOf(foodId) ?? '')),
+  );
   return blendedShare(recipe) === 1 && !pieces;
 }
 
@@ -115,7 +117,13 @@ function judgeOne(need: NeedRef, needs: Needs, { recipe, analysis, original, cat
       return { state: original.recipe.lines.filter(({ id, foodId }) => id === need.id || foodId === need.id).every(kept) ? 'meets' : 'breaks' };
     }
     case 'avoid':
-      return { state: countedLines(recipe).some(({ foodId }) => foodId === need.id) ? 'breaks' : countedLines(recipe).some(({ foodId }) => foodId === null) ? 'cannotTell' : 'meets' };
+      return {
+        state: countedLines(recipe).some(({ foodId }) => foodId === need.id)
+          ? 'breaks'
+          : countedLines(recipe).some(({ foodId }) => foodId === null)
+            ? 'cannotTell'
+            : 'meets',
+      };
   }
 }
 

@@ -22,7 +22,14 @@ const INSOLUBLE_SHARE = 0.7;
 const UNBLENDED = 0.15;
 const FULL = 0.95;
 
-export const BODY_WORDS = [[0.12, 'broth'], [0.22, 'thin'], [0.35, 'light cream'], [0.5, 'cream'], [0.62, 'thick'], [Number.POSITIVE_INFINITY, 'stands on the spoon']] as const;
+export const BODY_WORDS = [
+  [0.12, 'broth'],
+  [0.22, 'thin'],
+  [0.35, 'light cream'],
+  [0.5, 'cream'],
+  [0.62, 'thick'],
+  [Number.POSITIVE_INFINITY, 'stands on the spoon'],
+] as const;
 export type BodyWord = (typeof BODY_WORDS)[number][1];
 
 export interface Body {
@@ -30,8 +37,42 @@ export interface Body {
   word: BodyWord;
 }
 
-const SOLID = new Set<Category>(['root', 'vegetable', 'leaf', 'allium', 'mushroom', 'fruit', 'pulse', 'nut-seed', 'grain', 'bread', 'herb', 'meat', 'poultry', 'fish', 'shellfish']);
-const STARCHLESS = new Set<Category>(['dairy', 'egg', 'broth', 'fat', 'salt', 'sweetener', 'acid', 'alcohol', 'water', 'sauce', 'meat', 'poultry', 'fish', 'shellfish', 'herb', 'spice', 'plant-cream']);
+const SOLID = new Set<Category>([
+  'root',
+  'vegetable',
+  'leaf',
+  'allium',
+  'mushroom',
+  'fruit',
+  'pulse',
+  'nut-seed',
+  'grain',
+  'bread',
+  'herb',
+  'meat',
+  'poultry',
+  'fish',
+  'shellfish',
+]);
+const STARCHLESS = new Set<Category>([
+  'dairy',
+  'egg',
+  'broth',
+  'fat',
+  'salt',
+  'sweetener',
+  'acid',
+  'alcohol',
+  'water',
+  'sauce',
+  'meat',
+  'poultry',
+  'fish',
+  'shellfish',
+  'herb',
+  'spice',
+  'plant-cream',
+]);
 
 const perGram = new WeakMap<Food, number>();
 
@@ -57,7 +98,11 @@ export function blendedShare(recipe: Recipe): number {
   if (recipe.steps.length === 0) return 1;
   const blends = recipe.steps.filter((step) => step.method === 'blend');
   if (blends.length === 0) return 0;
-  return Math.max(...blends.map(({ text }) => (/\bhalf\b/i.test(text) ? 0.5 : /two[- ]thirds|2\/3/i.test(text) ? 0.67 : /a third|one[- ]third|1\/3/i.test(text) ? 0.33 : 1)));
+  return Math.max(
+    ...blends.map(({ text }) =>
+      /\bhalf\b/i.test(text) ? 0.5 : /two[- ]thirds|2\/3/i.test(text) ? 0.67 : /a third|one[- ]third|1\/3/i.test(text) ? 0.33 : 1,
+    ),
+  );
 }
 
 /** Share of a food's own body that reaches the pot. */

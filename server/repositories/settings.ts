@@ -20,6 +20,9 @@ export const settingsReader = (db: Knex) => ({
 export const settingsWriter = (trx: Knex.Transaction) => ({
   ...settingsReader(trx),
   async put({ revision, ...document }: Settings): Promise<void> {
-    await trx<SettingsRow>('settings').insert({ id: ONLY, document: JSON.stringify(document), revision }).onConflict('id').merge();
+    await trx<SettingsRow>('settings')
+      .insert({ id: ONLY, document: JSON.stringify(document), revision })
+      .onConflict('id')
+      .merge();
   },
 });

@@ -44,20 +44,49 @@ interface VersionRow {
 const SUMMARY = ['id', 'soup_id', 'number', 'name', 'reason', 'created_at', 'summary'] as const;
 type SummaryRow = Pick<VersionRow, (typeof SUMMARY)[number]>;
 
-const toSummary = ({ id, number, name, reason, created_at, summary }: SummaryRow): VersionSummary => ({ id, number, name, reason, createdAt: created_at, ...JSON.parse(summary) });
-const toSoup = (row: SoupRow, versions: VersionSummary[]): SoupSummary => ({ id: row.id, title: row.title, revision: row.revision, archived: row.archived === 1, updatedAt: row.updated_at, versions });
-const toVersion = (row: VersionRow): VersionBody => ({ id: row.id, number: row.number, name: row.name, reason: row.reason, createdAt: row.created_at, recipe: JSON.parse(row.recipe), needs: JSON.parse(row.needs), analysis: JSON.parse(row.analysis), dataVersion: row.data_version });
+const toSummary = ({ id, number, name, reason, created_at, summary }: SummaryRow): VersionSummary => ({
+  id,
+  number,
+  name,
+  reason,
+  createdAt: created_at,
+  ...JSON.parse(summary),
+});
+const toSoup = (row: SoupRow, versions: VersionSummary[]): SoupSummary => ({
+  id: row.id,
+  title: row.title,
+  revision: row.revision,
+  archived: row.archived === 1,
+  updatedAt: row.updated_at,
+  versions,
+});
+const toVersion = (row: VersionRow): VersionBody => ({
+  id: row.id,
+  number: row.number,
+  name: row.name,
+  reason: row.reason,
+  createdAt: row.created_at,
+  recipe: JSON.parse(row.recipe),
+  needs: JSON.parse(row.needs),
+  analysis: JSON.parse(row.analysis),
+  dataVersion: row.data_version,
+});
 
 export const soupReader = (db: Knex) => ({
   async all(): Promise<SoupSummary[]> {
     const soups = await db<SoupRow>('soups').orderBy([{ column: 'updated_at', order: 'desc' }, 'id']);
-    const versions: SummaryRow[] = await db<VersionRow>('versions').select(...SUMMARY).orderBy('number');
+    const versions: SummaryRow[] = await db<VersionRow>('versions')
+      .select(...SUMMARY)
+      .orderBy('number');
     return soups.map((soup) => toSoup(soup, versions.filter((version) => version.soup_id === soup.id).map(toSummary)));
   },
   async one(id: string): Promise<SoupSummary | null> {
     const row = await db<SoupRow>('soups').where({ id }).first();
     if (!row) return null;
-    const versions: SummaryRow[] = await db<VersionRow>('versions').select(...SUMMARY).where({ soup_id: id }).orderBy('number');
+    const versions: SummaryRow[] = await db<VersionRow>('versions')
+      .select(...SUMMARY)
+      .where({ soup_id: id })
+      .orderBy('number');
     return toSoup(row, versions.map(toSummary));
   },
   async draft(soupId: string): Promise<DraftBody | null> {
@@ -66,7 +95,10 @@ export const soupReader = (db: Knex) => ({
   },
   /** By number or by id. */
   async version(soupId: string, key: string): Promise<VersionBody | null> {
-    const row = await db<VersionRow>('versions').where({ soup_id: soupId }).andWhere((by) => by.where({ id: key }).orWhere({ number: Number(key) || -1 })).first();
+    const row = await db<VersionRow>('versions')
+      .where({ soup_id: soupId })
+      .andWhere((by) => by.where({ id: key }).orWhere({ number: Number(key) || -1 }))
+      .first();
     return row ? toVersion(row) : null;
   },
 });
@@ -77,21 +109,43 @@ export const soupWriter = (trx: Knex.Transaction) => ({
     await trx<SoupRow>('soups').insert({ id, title, revision: 1, archived: 0, created_at: now, updated_at: now });
   },
   async updateSoup(id: string, changes: { title?: string; archived?: boolean }, revision: number, now: string): Promise<void> {
-    await trx<SoupRow>('soups').where({ id }).update({
-      ...(changes.title === undefined ? {} : { title: changes.title }), ...(changes.archived === undefined ? {} : { archived: changes.archived ? 1 : 0 }), revision, updated_at: now,
-    });
+    await trx<SoupRow>('soups')
+      .where({ id })
+      .update({
+        ...(changes.title === undefined ? {} : { title: changes.title }),
+        ...(changes.archived === undefined ? {} : { archived: changes.archived ? 1 : 0 }),
+        revision,
+        updated_at: now,
+      });
   },
   async touchSoup(id: string, now: string): Promise<void> {
     await trx<SoupRow>('soups').where({ id }).update({ updated_at: now });
   },
   async putDraft(soupId: string, draft: DraftBody, now: string): Promise<void> {
-    const row: DraftRow = { soup_id: soupId, recipe: JSON.stringify(draft.recipe), needs: JSON.stringify(draft.needs), based_on: draft.basedOn, revision: draft.revision, updated_at: now };
+    const row: DraftRow = {
+      soup_id: soupId,
+      recipe: JSON.stringify(draft.recipe),
+      needs: JSON.stringify(draft.needs),
+      based_on: draft.basedOn,
+      revision: draft.revision,
+      updated_at: now,
+    };
     await trx<DraftRow>('drafts').insert(row).onConflict('soup_id').merge();
   },
   async insertVersion(soupId: string, version: VersionRecord): Promise<void> {
     await trx<VersionRow>('versions').insert({
-      id: version.id, soup_id: soupId, number: version.number, name: version.name, reason: version.reason, created_at: version.createdAt, recipe: JSON.stringify(version.recipe),
-      needs: JSON.stringify(version.needs), analysis: JSON.stringify(version.analysis), foods: JSON.stringify(version.foods), data_version: version.dataVersion, summary: JSON.stringify(version.digest),
+      id: version.id,
+      soup_id: soupId,
+      number: version.number,
+      name: version.name,
+      reason: version.reason,
+      created_at: version.createdAt,
+      recipe: JSON.stringify(version.recipe),
+      needs: JSON.stringify(version.needs),
+      analysis: JSON.stringify(version.analysis),
+      foods: JSON.stringify(version.foods),
+      data_version: version.dataVersion,
+      summary: JSON.stringify(version.digest),
     });
   },
 });

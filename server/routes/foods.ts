@@ -17,14 +17,28 @@ function limitOf({ query }: Request): number {
 
 export const foodRoutes = ({ shelf }: Context): Router =>
   Router()
-    .get('/foods', route((request) => {
-      const query = typeof request.query.q === 'string' ? request.query.q : '';
-      return { foods: searchFoods(shelf, query, limitOf(request)).map(({ food, score }) => ({ id: food.id, name: food.name, category: food.category, source: food.source, score })) };
-    }))
+    .get(
+      '/foods',
+      route((request) => {
+        const query = typeof request.query.q === 'string' ? request.query.q : '';
+        return {
+          foods: searchFoods(shelf, query, limitOf(request)).map(({ food, score }) => ({
+            id: food.id,
+            name: food.name,
+            category: food.category,
+            source: food.source,
+            score,
+          })),
+        };
+      }),
+    )
     .all('/foods', notAllowed('GET'))
-    .get('/foods/:id', route(({ params }) => {
-      const food = shelf.food(String(params.id));
-      if (!food) throw new Problem('notFound', `There is no food ${params.id}.`);
-      return foodRecord(food, shelf);
-    }))
+    .get(
+      '/foods/:id',
+      route(({ params }) => {
+        const food = shelf.food(String(params.id));
+        if (!food) throw new Problem('notFound', `There is no food ${params.id}.`);
+        return foodRecord(food, shelf);
+      }),
+    )
     .all('/foods/:id', notAllowed('GET'));

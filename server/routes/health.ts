@@ -4,4 +4,9 @@ import { notAllowed, route } from '../http.ts';
 import { MIGRATIONS } from '../migrations/index.ts';
 
 export const healthRoutes = ({ shelf }: Context): Router =>
-  Router().get('/health', route(() => ({ status: 'ok', foods: shelf.foods.length, schema: MIGRATIONS.length }))).all('/health', notAllowed('GET'));
+  Router()
+    .get(
+      '/health',
+      route(() => ({ status: 'ok', foods: shelf.foods.length, schema: MIGRATIONS.length })),
+    )
+    .all('/health', notAllowed('GET'));

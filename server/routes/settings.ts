@@ -7,6 +7,12 @@ import { notAllowed, route } from '../http.ts';
 
 export const settingsRoutes = ({ kitchen }: Context): Router =>
   Router()
-    .get('/settings', route(() => kitchen.settings()))
-    .put('/settings', route(({ body }) => kitchen.saveSettings(checkBody<Settings>(settingsSchema, body))))
+    .get(
+      '/settings',
+      route(() => kitchen.settings()),
+    )
+    .put(
+      '/settings',
+      route(({ body }) => kitchen.saveSettings(checkBody<Settings>(settingsSchema, body))),
+    )
     .all('/settings', notAllowed('GET', 'PUT'));

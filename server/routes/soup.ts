@@ -4,7 +4,7 @@ import { checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
 import { adaptSchema, analyseSchema, readSchema } from '../../contract/schemas.ts';
 import type { Measures } from '../../contract/types.ts';
-import { analyse, type AnalyseOptions } from '../../core/analysis.ts';
+import { type AnalyseOptions, analyse } from '../../core/analysis.ts';
 import { readRecipe } from '../../core/reading/read.ts';
 import { MAX_LINES, type Recipe } from '../../core/recipe.ts';
 import type { AdaptRequest } from '../../core/swap/adapt.ts';
@@ -14,25 +14,40 @@ import { notAllowed, route } from '../http.ts';
 export const soupRoutes = ({ shelf, adapter }: Context): Router => {
   const knows = (id: string) => shelf.food(id) !== undefined;
   return Router()
-    .post('/read', route(({ body }) => {
-      const { text, measures } = checkBody<{ text: string; measures?: Measures }>(readSchema, body);
-      if (text.trim() === '') throw new Problem('read.empty', 'There is no text to read. Paste a recipe.', { errors: [{ path: '/text', code: 'read.empty', message: 'Paste a recipe.' }] });
-      const reading = readRecipe(text, { measures: measures ?? 'auto' }, shelf);
-      if (reading.recipe.lines.length > MAX_LINES) throw new Problem('recipe.tooManyLines', `The text has more than ${MAX_LINES} ingredient lines. Read it in parts.`, { errors: [{ path: '/text', code: 'recipe.tooManyLines', message: 'Read it in parts.' }] });
-      return reading;
-    }))
+    .post(
+      '/read',
+      route(({ body }) => {
+        const { text, measures } = checkBody<{ text: string; measures?: Measures }>(readSchema, body);
+        if (text.trim() === '')
+          throw new Problem('read.empty', 'There is no text to read. Paste a recipe.', {
+            errors: [{ path: '/text', code: 'read.empty', message: 'Paste a recipe.' }],
+          });
+        const reading = readRecipe(text, { measures: measures ?? 'auto' }, shelf);
+        if (reading.recipe.lines.length > MAX_LINES)
+          throw new Problem('recipe.tooManyLines', `The text has more than ${MAX_LINES} ingredient lines. Read it in parts.`, {
+            errors: [{ path: '/text', code: 'recipe.tooManyLines', message: 'Read it in parts.' }],
+          });
+        return reading;
+      }),
+    )
     .all('/read', notAllowed('POST'))
-    .post('/analyse', route(({ body }) => {
-      const { recipe, ...options } = checkBody<{ recipe: Recipe } & AnalyseOptions>(analyseSchema, body);
-      checkRecipe(recipe, knows);
-      return analyse(recipe, options, shelf);
-    }))
+    .post(
+      '/analyse',
+      route(({ body }) => {
+        const { recipe, ...options } = checkBody<{ recipe: Recipe } & AnalyseOptions>(analyseSchema, body);
+        checkRecipe(recipe, knows);
+        return analyse(recipe, options, shelf);
+      }),
+    )
     .all('/analyse', notAllowed('POST'))
-    .post('/adapt', route(({ body }) => {
-      const request = checkBody<AdaptRequest>(adaptSchema, body);
-      checkRecipe(request.recipe, knows);
-      checkNeeds(request.needs, request.recipe, knows);
-      return adapter.run(request);
-    }))
+    .post(
+      '/adapt',
+      route(({ body }) => {
+        const request = checkBody<AdaptRequest>(adaptSchema, body);
+        checkRecipe(request.recipe, knows);
+        checkNeeds(request.needs, request.recipe, knows);
+        return adapter.run(request);
+      }),
+    )
     .all('/adapt', notAllowed('POST'));
 };

@@ -4,13 +4,13 @@ import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
 import type { DraftBody, Settings, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
 import { analyse } from '../../core/analysis.ts';
-import { DATA_VERSION } from '../../core/food/version.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
+import { DATA_VERSION } from '../../core/food/version.ts';
 import type { Recipe } from '../../core/recipe.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import { judgeNeeds } from '../../core/swap/verdict.ts';
 import { settingsReader, settingsWriter } from '../repositories/settings.ts';
-import { soupReader, type SoupWriter, soupWriter } from '../repositories/soups.ts';
+import { type SoupWriter, soupReader, soupWriter } from '../repositories/soups.ts';
 
 export type Clock = () => Date;
 
@@ -36,51 +36,66 @@ export function makeKitchen(db: Knex, shelf: Shelf, clock: Clock): Kitchen {
   return {
     soups: () => read.all(),
     soup: async (id) => found(await read.one(id), 'soup', id),
-    addSoup: (title, recipe) => write(async (writer) => {
-      const id = randomUUID();
-      await writer.insertSoup(id, title, now());
-      await writer.putDraft(id, { recipe, needs: {}, basedOn: null, revision: 1 }, now());
-      return found(await writer.one(id), 'soup', id);
-    }),
-    changeSoup: (id, { revision, ...changes }) => write(async (writer) => {
-      const soup = found(await writer.one(id), 'soup', id);
-      refuseStale(revision, soup);
-      await writer.updateSoup(id, changes, soup.revision + 1, now());
-      return found(await writer.one(id), 'soup', id);
-    }),
+    addSoup: (title, recipe) =>
+      write(async (writer) => {
+        const id = randomUUID();
+        await writer.insertSoup(id, title, now());
+        await writer.putDraft(id, { recipe, needs: {}, basedOn: null, revision: 1 }, now());
+        return found(await writer.one(id), 'soup', id);
+      }),
+    changeSoup: (id, { revision, ...changes }) =>
+      write(async (writer) => {
+        const soup = found(await writer.one(id), 'soup', id);
+        refuseStale(revision, soup);
+        await writer.updateSoup(id, changes, soup.revision + 1, now());
+        return found(await writer.one(id), 'soup', id);
+      }),
     draft: async (soupId) => found(await read.draft(soupId), 'soup', soupId),
-    saveDraft: (soupId, draft) => write(async (writer) => {
-      const current = found(await writer.draft(soupId), 'soup', soupId);
-      refuseStale(draft.revision, current);
-      const saved = { ...draft, revision: current.revision + 1 };
-      await writer.putDraft(soupId, saved, now());
-      await writer.touchSoup(soupId, now());
-      return saved;
-    }),
+    saveDraft: (soupId, draft) =>
+      write(async (writer) => {
+        const current = found(await writer.draft(soupId), 'soup', soupId);
+        refuseStale(draft.revision, current);
+        const saved = { ...draft, revision: current.revision + 1 };
+        await writer.putDraft(soupId, saved, now());
+        await writer.touchSoup(soupId, now());
+        return saved;
+      }),
     version: async (soupId, key) => withChange(found(await read.version(soupId, key), 'version', key), shelf),
     versions: async (soupId) => {
       const soup = found(await read.one(soupId), 'soup', soupId);
       const kept = await Promise.all(soup.versions.map(({ id }) => read.version(soupId, id)));
       return kept.filter((version) => version !== null).map((version) => withChange(version, shelf));
     },
-    keepVersion: (soupId, { name, reason, recipe, needs }) => write(async (writer) => {
-      const soup = found(await writer.one(soupId), 'soup', soupId);
-      const number = 1 + Math.max(0, ...soup.versions.map((version) => version.number));
-      const version = { id: randomUUID(), number, name, reason, createdAt: now(), recipe, needs, analysis: analyse(recipe, needs, shelf), dataVersion: DATA_VERSION };
-      const foods = recipe.lines.map(({ foodId }) => (foodId === null ? null : shelf.food(foodId))).filter(Boolean);
-      await writer.insertVersion(soupId, { ...version, foods, digest: digestOf(version, shelf) });
-      await writer.touchSoup(soupId, now());
-      return version;
-    }),
+    keepVersion: (soupId, { name, reason, recipe, needs }) =>
+      write(async (writer) => {
+        const soup = found(await writer.one(soupId), 'soup', soupId);
+        const number = 1 + Math.max(0, ...soup.versions.map((version) => version.number));
+        const version = {
+          id: randomUUID(),
+          number,
+          name,
+          reason,
+          createdAt: now(),
+          recipe,
+          needs,
+          analysis: analyse(recipe, needs, shelf),
+          dataVersion: DATA_VERSION,
+        };
+        const foods = recipe.lines.map(({ foodId }) => (foodId === null ? null : shelf.food(foodId))).filter(Boolean);
+        await writer.insertVersion(soupId, { ...version, foods, digest: digestOf(version, shelf) });
+        await writer.touchSoup(soupId, now());
+        return version;
+      }),
     settings: () => settingsReader(db).get(),
-    saveSettings: (settings) => db.transaction(async (trx) => {
-      const writer = settingsWriter(trx);
-      const current = await writer.get();
-      if (settings.revision !== undefined) refuseStale(settings.revision, current);
-      const saved = { ...settings, revision: current.revision + 1 };
-      await writer.put(saved);
-      return saved;
-    }),
+    saveSettings: (settings) =>
+      db.transaction(async (trx) => {
+        const writer = settingsWriter(trx);
+        const current = await writer.get();
+        if (settings.revision !== undefined) refuseStale(settings.revision, current);
+        const saved = { ...settings, revision: current.revision + 1 };
+        await writer.put(saved);
+        return saved;
+      }),
   };
 }
 
@@ -90,15 +105,24 @@ function found<T>(value: T | null, what: string, key: string): T {
 }
 
 function refuseStale(revision: number, current: { revision: number }): void {
-  if (revision !== current.revision) throw new Problem('revision.stale', `You changed revision ${revision}; revision ${current.revision} has been saved since. Merge and save again.`, { current });
+  if (revision !== current.revision)
+    throw new Problem(
+      'revision.stale',
+      `You changed revision ${revision}; revision ${current.revision} has been saved since. Merge and save again.`,
+      { current },
+    );
 }
 
 function digestOf({ recipe, needs, analysis }: VersionBody, shelf: Shelf): VersionDigest {
   const verdicts = judgeNeeds(needs, { recipe, analysis, original: { recipe, analysis }, categoryOf: (id) => shelf.food(id)?.category });
   const having = (state: string) => analysis.allergens.filter((allergen) => allergen.state === state).map(({ id }) => id);
   return {
-    contains: having('contains'), checks: having('check'), energyKcal: analysis.perServing.energyKcal.value, sodiumMg: analysis.perServing.sodiumMg.value,
-    asked: verdicts.length, met: verdicts.filter(({ state }) => state === 'meets' || state === 'likely').length,
+    contains: having('contains'),
+    checks: having('check'),
+    energyKcal: analysis.perServing.energyKcal.value,
+    sodiumMg: analysis.perServing.sodiumMg.value,
+    asked: verdicts.length,
+    met: verdicts.filter(({ state }) => state === 'meets' || state === 'likely').length,
   };
 }
 

@@ -39,9 +39,14 @@ export async function openKitchen(parts: { adapter?: Adapter; databasePath?: str
     return { status: response.status, type, body: type.includes('json') ? JSON.parse(text) : text, headers: response.headers };
   };
   return {
-    context, url,
+    context,
+    url,
     get: (path, headers) => ask('GET', path, headers ? { headers } : {}),
-    send: (method, path, body, headers) => ask(method, path, { body: typeof body === 'string' ? body : JSON.stringify(body), headers: { 'content-type': 'application/json', ...headers } }),
+    send: (method, path, body, headers) =>
+      ask(method, path, {
+        body: typeof body === 'string' ? body : JSON.stringify(body),
+        headers: { 'content-type': 'application/json', ...headers },
+      }),
     async close() {
       server.closeAllConnections();
       await new Promise((resolve) => server.close(resolve));
@@ -52,7 +57,9 @@ export async function openKitchen(parts: { adapter?: Adapter; databasePath?: str
 
 /** Leek and potato cream, four bowls. */
 export const SOUP = {
-  title: 'Leek and potato cream', servings: 4, steps: [],
+  title: 'Leek and potato cream',
+  servings: 4,
+  steps: [],
   lines: [
     { id: 'leek', stage: 'base', text: '300 g leeks', foodId: 'leek', grams: { best: 300, low: 297, high: 303 } },
     { id: 'potato', stage: 'base', text: '400 g potatoes', foodId: 'potato', grams: { best: 400, low: 396, high: 404 } },

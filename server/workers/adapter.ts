@@ -39,7 +39,8 @@ export function workerAdapter(path: string): Adapter {
 
   return {
     run(request) {
-      if (closed || waiting.size >= MOST_WAITING) return Promise.reject(new Problem('server.busy', closed ? 'The kitchen is closing.' : 'Other searches are waiting. Try again shortly.'));
+      if (closed || waiting.size >= MOST_WAITING)
+        return Promise.reject(new Problem('server.busy', closed ? 'The kitchen is closing.' : 'Other searches are waiting. Try again shortly.'));
       worker ??= start();
       const id = next++;
       return new Promise((resolve, reject) => {

@@ -20,7 +20,9 @@ export class LostServer extends Error {
 
 export async function ask<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
   const response = await fetch(path, {
-    method, ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }), ...(signal ? { signal } : {}),
+    method,
+    ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+    ...(signal ? { signal } : {}),
   }).catch((error: unknown) => {
     if (error instanceof DOMException && error.name === 'AbortError') throw error;
     throw new LostServer();

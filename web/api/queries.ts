@@ -20,19 +20,55 @@ export interface FoodHit {
   score: number;
 }
 
-const keys = { soups: ['soups'] as const, soup: (id: string) => ['soup', id] as const, draft: (id: string) => ['draft', id] as const, versions: (id: string) => ['versions', id] as const, settings: ['settings'] as const };
+const keys = {
+  soups: ['soups'] as const,
+  soup: (id: string) => ['soup', id] as const,
+  draft: (id: string) => ['draft', id] as const,
+  versions: (id: string) => ['versions', id] as const,
+  settings: ['settings'] as const,
+};
 
-export const useSoups = () => useQuery({ queryKey: keys.soups, queryFn: ({ signal }) => ask<{ soups: SoupSummary[] }>('GET', '/api/soups', undefined, signal).then(({ soups }) => soups) });
-export const useSoup = (id: string) => useQuery({ queryKey: keys.soup(id), queryFn: ({ signal }) => ask<SoupSummary>('GET', `/api/soups/${id}`, undefined, signal) });
-export const useDraft = (id: string) => useQuery({ queryKey: keys.draft(id), queryFn: ({ signal }) => ask<DraftBody>('GET', `/api/soups/${id}/draft`, undefined, signal), staleTime: 0, gcTime: 0, refetchOnWindowFocus: false });
-export const useVersions = (id: string) => useQuery({ queryKey: keys.versions(id), queryFn: ({ signal }) => ask<{ versions: VersionBody[] }>('GET', `/api/soups/${id}/versions`, undefined, signal).then(({ versions }) => versions) });
-export const useSettings = () => useQuery({ queryKey: keys.settings, queryFn: ({ signal }) => ask<Settings>('GET', '/api/settings', undefined, signal) });
+export const useSoups = () =>
+  useQuery({
+    queryKey: keys.soups,
+    queryFn: ({ signal }) => ask<{ soups: SoupSummary[] }>('GET', '/api/soups', undefined, signal).then(({ soups }) => soups),
+  });
+export const useSoup = (id: string) =>
+  useQuery({ queryKey: keys.soup(id), queryFn: ({ signal }) => ask<SoupSummary>('GET', `/api/soups/${id}`, undefined, signal) });
+export const useDraft = (id: string) =>
+  useQuery({
+    queryKey: keys.draft(id),
+    queryFn: ({ signal }) => ask<DraftBody>('GET', `/api/soups/${id}/draft`, undefined, signal),
+    staleTime: 0,
+    gcTime: 0,
+    refetchOnWindowFocus: false,
+  });
+export const useVersions = (id: string) =>
+  useQuery({
+    queryKey: keys.versions(id),
+    queryFn: ({ signal }) => ask<{ versions: VersionBody[] }>('GET', `/api/soups/${id}/versions`, undefined, signal).then(({ versions }) => versions),
+  });
+export const useSettings = () =>
+  useQuery({ queryKey: keys.settings, queryFn: ({ signal }) => ask<Settings>('GET', '/api/settings', undefined, signal) });
 
 export const useReading = (text: string, measures: Measures) =>
-  useQuery({ queryKey: ['reading', text, measures], queryFn: ({ signal }) => ask<ReadReply>('POST', '/api/read', { text, measures }, signal), enabled: text.trim() !== '', placeholderData: (last) => last, staleTime: Number.POSITIVE_INFINITY, refetchOnWindowFocus: false });
+  useQuery({
+    queryKey: ['reading', text, measures],
+    queryFn: ({ signal }) => ask<ReadReply>('POST', '/api/read', { text, measures }, signal),
+    enabled: text.trim() !== '',
+    placeholderData: (last) => last,
+    staleTime: Number.POSITIVE_INFINITY,
+    refetchOnWindowFocus: false,
+  });
 
 export const useFoodSearch = (query: string) =>
-  useQuery({ queryKey: ['foods', query], queryFn: ({ signal }) => ask<{ foods: FoodHit[] }>('GET', `/api/foods?q=${encodeURIComponent(query)}&limit=12`, undefined, signal).then(({ foods }) => foods), enabled: query.trim().length > 1, placeholderData: (last) => last });
+  useQuery({
+    queryKey: ['foods', query],
+    queryFn: ({ signal }) =>
+      ask<{ foods: FoodHit[] }>('GET', `/api/foods?q=${encodeURIComponent(query)}&limit=12`, undefined, signal).then(({ foods }) => foods),
+    enabled: query.trim().length > 1,
+    placeholderData: (last) => last,
+  });
 
 export const saveDraft = (id: string, draft: DraftBody) => ask<DraftBody>('PUT', `/api/soups/${id}/draft`, draft);
 
@@ -52,7 +88,8 @@ export function useAddSoup() {
 export function useKeepVersion(soupId: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (version: { name: string; reason: string; recipe: Recipe; needs: Needs }) => ask<VersionBody>('POST', `/api/soups/${soupId}/versions`, version),
+    mutationFn: (version: { name: string; reason: string; recipe: Recipe; needs: Needs }) =>
+      ask<VersionBody>('POST', `/api/soups/${soupId}/versions`, version),
     onSuccess: () => Promise.all([keys.soups, keys.soup(soupId), keys.versions(soupId)].map((queryKey) => client.invalidateQueries({ queryKey }))),
   });
 }
@@ -60,12 +97,16 @@ export function useKeepVersion(soupId: string) {
 export function useChangeSoup() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ id, ...changes }: { id: string; revision: number; title?: string; archived?: boolean }) => ask<SoupSummary>('PATCH', `/api/soups/${id}`, changes),
+    mutationFn: ({ id, ...changes }: { id: string; revision: number; title?: string; archived?: boolean }) =>
+      ask<SoupSummary>('PATCH', `/api/soups/${id}`, changes),
     onSettled: () => client.invalidateQueries({ queryKey: keys.soups }),
   });
 }
 
 export function useSaveSettings() {
   const client = useQueryClient();
-  return useMutation({ mutationFn: (settings: Settings) => ask<Settings>('PUT', '/api/settings', settings), onSuccess: (settings) => client.setQueryData(keys.settings, settings) });
+  return useMutation({
+    mutationFn: (settings: Settings) => ask<Settings>('PUT', '/api/settings', settings),
+    onSuccess: (settings) => client.setQueryData(keys.settings, settings),
+  });
 }

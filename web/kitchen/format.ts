@@ -21,7 +21,12 @@ export function needLabel(need: NeedRef, needs: Needs): string {
     case 'limit': {
       const limit = needs.limits?.[need.index as number];
       if (!limit) return '';
-      const bounds = [limit.min === undefined ? '' : `from ${withUnit(limit.nutrient, limit.min)}`, limit.max === undefined ? '' : `to ${withUnit(limit.nutrient, limit.max)}`].filter(Boolean).join(' ');
+      const bounds = [
+        limit.min === undefined ? '' : `from ${withUnit(limit.nutrient, limit.min)}`,
+        limit.max === undefined ? '' : `to ${withUnit(limit.nutrient, limit.max)}`,
+      ]
+        .filter(Boolean)
+        .join(' ');
       return `${NUTRIENT_LABELS[limit.nutrient].toLowerCase()} ${bounds}${limit.per === '100g' ? ' per 100 g' : ''}`;
     }
     case 'body':

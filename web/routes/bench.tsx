@@ -21,7 +21,12 @@ import { figure, needLabel } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
 import { Notice } from '../ui/state.tsx';
 
-const SAVE_WORDS = { saved: 'saved', saving: 'saving ...', offline: 'not saved: the server does not answer. Kept in this browser, tried again', conflict: 'someone saved in between' } as const;
+const SAVE_WORDS = {
+  saved: 'saved',
+  saving: 'saving ...',
+  offline: 'not saved: the server does not answer. Kept in this browser, tried again',
+  conflict: 'someone saved in between',
+} as const;
 
 /** The bench of one soup: opens its draft, then lays out the three zones. */
 export function Bench() {
@@ -35,12 +40,40 @@ function BenchOf({ soupId }: { soupId: string }) {
   const versions = useVersions(soupId);
   const autosave = useAutosave(soupId, draft.data);
   const onBench = useBench((state) => state.soupId === soupId);
-  if (draft.isError && !onBench) return <div className="p-6"><Notice tone="breaks">{draft.error.message} <Button kind="chip" onClick={() => draft.refetch()}>Try again</Button></Notice></div>;
-  if (!onBench || !draft.data || !versions.data || !soup.data) return <p className="m-auto" role="status">Laying out the bench ...</p>;
+  if (draft.isError && !onBench)
+    return (
+      <div className="p-6">
+        <Notice tone="breaks">
+          {draft.error.message}{' '}
+          <Button kind="chip" onClick={() => draft.refetch()}>
+            Try again
+          </Button>
+        </Notice>
+      </div>
+    );
+  if (!onBench || !draft.data || !versions.data || !soup.data)
+    return (
+      <p className="m-auto" role="status">
+        Laying out the bench ...
+      </p>
+    );
   const version = soup.data.versions.find(({ id }) => id === draft.data.basedOn) ?? soup.data.versions.at(-1);
   return (
-    <Suspense fallback={<p className="m-auto" role="status">Fetching the foods ...</p>}>
-      <Worktop soupId={soupId} title={soup.data.title} from={version ? `draft of "${version.name}"` : 'draft'} versions={soup.data.versions.length} original={originalOf(versions.data, draft.data.basedOn)} autosave={autosave} />
+    <Suspense
+      fallback={
+        <p className="m-auto" role="status">
+          Fetching the foods ...
+        </p>
+      }
+    >
+      <Worktop
+        soupId={soupId}
+        title={soup.data.title}
+        from={version ? `draft of "${version.name}"` : 'draft'}
+        versions={soup.data.versions.length}
+        original={originalOf(versions.data, draft.data.basedOn)}
+        autosave={autosave}
+      />
     </Suspense>
   );
 }
@@ -69,7 +102,17 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
     useBench.getState().putRecipe(plan.recipe, plan.changes[0]?.to[0]?.lineId ?? null);
   };
   const workOut = () => plans.start(view.recipe, view.needs);
-  useBenchKeys({ enabled: dialog === null && editing === null && autosave.clash === null, view, swaps, plans, history, take, workOut, setEditing, setDialog });
+  useBenchKeys({
+    enabled: dialog === null && editing === null && autosave.clash === null,
+    view,
+    swaps,
+    plans,
+    history,
+    take,
+    workOut,
+    setEditing,
+    setDialog,
+  });
 
   // A plan answers the soup it was asked for: any edit takes it off the bench.
   const { stop } = plans;
@@ -80,17 +123,40 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
     <div className="flex min-h-0 flex-1 flex-col lg:h-[calc(100dvh-3rem)] lg:flex-none">
       <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-2">
         <h1 className="font-title text-2xl">{title}</h1>
-        <span className="text-kale-soft">{from} · {figure(view.analysis.servings)} bowls of {figure(view.analysis.servingMl)} ml · figures by {view.core.SHELF ? (view.needs.regime ?? 'us').toUpperCase() : ''} rules</span>
-        <span role="status" className={`text-sm ${autosave.state === 'offline' ? 'text-beet' : 'text-kale-soft'}`}>{autosave.state === 'offline' && <CloudOff size={14} aria-hidden className="mr-1 inline" />}{SAVE_WORDS[autosave.state]}</span>
+        <span className="text-kale-soft">
+          {from} · {figure(view.analysis.servings)} bowls of {figure(view.analysis.servingMl)} ml · figures by{' '}
+          {view.core.SHELF ? (view.needs.regime ?? 'us').toUpperCase() : ''} rules
+        </span>
+        <span role="status" className={`text-sm ${autosave.state === 'offline' ? 'text-beet' : 'text-kale-soft'}`}>
+          {autosave.state === 'offline' && <CloudOff size={14} aria-hidden className="mr-1 inline" />}
+          {SAVE_WORDS[autosave.state]}
+        </span>
         <div className="ml-auto flex gap-1.5">
-          <Button onClick={() => history.undo()} disabled={!history.canUndo} aria-label="Undo"><Undo2 size={16} aria-hidden /></Button>
-          <Button onClick={() => history.redo()} disabled={!history.canRedo} aria-label="Redo"><Redo2 size={16} aria-hidden /></Button>
-          {versions > 0 && <Link to={`/soups/${soupId}/compare`} className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-3 hover:bg-oat-deep">Compare</Link>}
-          <Button kind="main" onClick={() => setDialog('keep')}>Keep as version</Button>
-          <Button aria-label="Keys" onClick={() => setDialog('keys')}><CircleHelp size={16} aria-hidden /></Button>
+          <Button onClick={() => history.undo()} disabled={!history.canUndo} aria-label="Undo">
+            <Undo2 size={16} aria-hidden />
+          </Button>
+          <Button onClick={() => history.redo()} disabled={!history.canRedo} aria-label="Redo">
+            <Redo2 size={16} aria-hidden />
+          </Button>
+          {versions > 0 && (
+            <Link
+              to={`/soups/${soupId}/compare`}
+              className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-3 hover:bg-oat-deep"
+            >
+              Compare
+            </Link>
+          )}
+          <Button kind="main" onClick={() => setDialog('keep')}>
+            Keep as version
+          </Button>
+          <Button aria-label="Keys" onClick={() => setDialog('keys')}>
+            <CircleHelp size={16} aria-hidden />
+          </Button>
         </div>
       </div>
-      <div className="shrink-0 px-4 py-2"><NeedsBar view={view} adding={dialog === 'need'} onAdding={only('need')} /></div>
+      <div className="shrink-0 px-4 py-2">
+        <NeedsBar view={view} adding={dialog === 'need'} onAdding={only('need')} />
+      </div>
       <div className="grid min-h-0 flex-1 gap-2.5 px-4 pb-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,20.5rem)] lg:grid-rows-[minmax(0,1fr)]">
         <PotPanel view={view} show={settings.data?.show ?? 'grams'} editing={editing} onEdit={setEditing} />
         <SwapsPanel view={view} swaps={swaps} search={plans.search} onWorkOut={workOut} onStop={plans.stop} onTake={take} />
@@ -104,7 +170,11 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   );
 }
 
-const suggestedName = ({ verdicts, needs }: ReturnType<typeof useBenchView>): string => verdicts.slice(0, 3).map(({ need }) => needLabel(need, needs)).join(', ') || 'New version';
+const suggestedName = ({ verdicts, needs }: ReturnType<typeof useBenchView>): string =>
+  verdicts
+    .slice(0, 3)
+    .map(({ need }) => needLabel(need, needs))
+    .join(', ') || 'New version';
 
 interface KeyParts {
   enabled: boolean;
@@ -121,7 +191,9 @@ interface KeyParts {
 /** The keyboard map of the bench; KeysDialog lists it. */
 function useBenchKeys({ enabled, view, swaps, plans, history, take, workOut, setEditing, setDialog }: KeyParts) {
   const { select, putRecipe } = useBench.getState();
-  const inOrder = ['base', 'simmer', 'blend', 'finish', 'bowl', 'plate'].flatMap((stage) => view.recipe.lines.filter((line) => line.stage === stage).map(({ id }) => id));
+  const inOrder = ['base', 'simmer', 'blend', 'finish', 'bowl', 'plate'].flatMap((stage) =>
+    view.recipe.lines.filter((line) => line.stage === stage).map(({ id }) => id),
+  );
   const move = (by: number) => {
     const at = inOrder.indexOf(useBench.getState().selected ?? '');
     select(inOrder[Math.min(inOrder.length - 1, Math.max(0, at + by))] ?? null);
@@ -130,7 +202,10 @@ function useBenchKeys({ enabled, view, swaps, plans, history, take, workOut, set
   const isControl = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('a, button, summary, [role="button"]') !== null;
   useHotkeys('up', () => move(-1), options);
   useHotkeys('down', () => move(1), options);
-  useHotkeys('enter', () => setEditing(useBench.getState().selected), { ...options, ignoreEventWhen: ({ target }) => isControl(target) && !(target as HTMLElement).closest('[data-line]') });
+  useHotkeys('enter', () => setEditing(useBench.getState().selected), {
+    ...options,
+    ignoreEventWhen: ({ target }) => isControl(target) && !(target as HTMLElement).closest('[data-line]'),
+  });
   useHotkeys('s', () => document.getElementById('swaps')?.focus(), options);
   useHotkeys('w', workOut, options);
   useHotkeys('n', () => setDialog('need'), options);
@@ -139,11 +214,18 @@ function useBenchKeys({ enabled, view, swaps, plans, history, take, workOut, set
   useHotkeys('shift+u', () => history.redo(), options);
   useHotkeys('shift+?, ?, shift+slash', () => setDialog('keys'), options);
   useHotkeys('escape', () => plans.stop(), options);
-  useHotkeys('1,2,3,4,5,6,7,8,9', (event) => {
-    const index = Number(event.key) - 1;
-    const plan = plans.search.state === 'done' ? (plans.search.result.plans[index] ?? (index === 0 ? plans.search.result.clash?.nearest : undefined)) : undefined;
-    const swap = plans.search.state === 'done' ? undefined : swaps[index];
-    if (plan) take(plan);
-    else if (swap) putRecipe(swap.recipe, swap.change.to[0]?.lineId);
-  }, options);
+  useHotkeys(
+    '1,2,3,4,5,6,7,8,9',
+    (event) => {
+      const index = Number(event.key) - 1;
+      const plan =
+        plans.search.state === 'done'
+          ? (plans.search.result.plans[index] ?? (index === 0 ? plans.search.result.clash?.nearest : undefined))
+          : undefined;
+      const swap = plans.search.state === 'done' ? undefined : swaps[index];
+      if (plan) take(plan);
+      else if (swap) putRecipe(swap.recipe, swap.change.to[0]?.lineId);
+    },
+    options,
+  );
 }

@@ -15,7 +15,13 @@ import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { Notice, State } from '../ui/state.tsx';
 
-const MEASURE_NAMES: Record<Measures, string> = { auto: 'as the text suggests', us: 'US cups and ounces', metric: 'metric', imperial: 'imperial', au: 'Australian' };
+const MEASURE_NAMES: Record<Measures, string> = {
+  auto: 'as the text suggests',
+  us: 'US cups and ounces',
+  metric: 'metric',
+  imperial: 'imperial',
+  au: 'Australian',
+};
 
 /** The text at the left, what was understood at the right. Nothing is guessed silently; nothing blocks. */
 export function Read() {
@@ -38,12 +44,15 @@ export function Read() {
   };
   const toBench = () => {
     if (!recipe) return;
-    add.mutate({ recipe: withKitchen(recipe, settings.data), needs: rulesOf(settings.data) }, {
-      onSuccess: (soup) => {
-        desk.clear();
-        navigate(`/soups/${soup.id}/bench`);
+    add.mutate(
+      { recipe: withKitchen(recipe, settings.data), needs: rulesOf(settings.data) },
+      {
+        onSuccess: (soup) => {
+          desk.clear();
+          navigate(`/soups/${soup.id}/bench`);
+        },
       },
-    });
+    );
   };
 
   return (
@@ -53,12 +62,19 @@ export function Read() {
           <h1 className="mr-auto font-title text-2xl">Read a recipe</h1>
           <Field label="Measures">
             <Select value={desk.desk.measures} onChange={(event) => desk.setMeasures(event.target.value as Measures)}>
-              {Object.entries(MEASURE_NAMES).map(([value, name]) => <option key={value} value={value}>{name}</option>)}
+              {Object.entries(MEASURE_NAMES).map(([value, name]) => (
+                <option key={value} value={value}>
+                  {name}
+                </option>
+              ))}
             </Select>
           </Field>
         </div>
         <textarea
-          aria-label="Recipe text" value={desk.desk.text} onChange={(event) => desk.setText(event.target.value)} spellCheck={false}
+          aria-label="Recipe text"
+          value={desk.desk.text}
+          onChange={(event) => desk.setText(event.target.value)}
+          spellCheck={false}
           onDragOver={(event) => event.preventDefault()}
           onDrop={async (event) => {
             const file = event.dataTransfer.files[0];
@@ -69,25 +85,53 @@ export function Read() {
           placeholder={'Paste a recipe here, drop a text file on it, or type.\n\nTitle, how many bowls, one ingredient a line, then the steps.'}
           className="min-h-64 flex-1 resize-none rounded-xl border border-kale-soft bg-card p-3 leading-relaxed"
         />
-        {failure && <Notice tone="breaks">{failure.message}{failure instanceof ApiProblem ? '' : ' Your text is kept; it is read when the server answers.'}</Notice>}
+        {failure && (
+          <Notice tone="breaks">
+            {failure.message}
+            {failure instanceof ApiProblem ? '' : ' Your text is kept; it is read when the server answers.'}
+          </Notice>
+        )}
       </section>
-      <section className="flex min-h-0 flex-col gap-3 overflow-auto rounded-xl border border-line bg-oat p-4" aria-label="What was understood" aria-busy={reading.isFetching}>
+      <section
+        className="flex min-h-0 flex-col gap-3 overflow-auto rounded-xl border border-line bg-oat p-4"
+        aria-label="What was understood"
+        aria-busy={reading.isFetching}
+      >
         {recipe ? (
           <>
             <div className="flex flex-wrap items-end gap-3">
               <h2 className="mr-auto font-title text-2xl">{recipe.title}</h2>
-              <Field label="Bowls"><Input className="w-20" inputMode="decimal" value={recipe.servings ?? ''} placeholder="?" onChange={(event) => desk.setServings(Number(event.target.value) > 0 ? Number(event.target.value) : null)} /></Field>
+              <Field label="Bowls">
+                <Input
+                  className="w-20"
+                  inputMode="decimal"
+                  value={recipe.servings ?? ''}
+                  placeholder="?"
+                  onChange={(event) => desk.setServings(Number(event.target.value) > 0 ? Number(event.target.value) : null)}
+                />
+              </Field>
               <Button onClick={desk.clear}>Clear</Button>
-              <Button kind="main" onClick={toBench} disabled={add.isPending || recipe.lines.length === 0}>Put on the bench</Button>
+              <Button kind="main" onClick={toBench} disabled={add.isPending || recipe.lines.length === 0}>
+                Put on the bench
+              </Button>
             </div>
             <Doubts desk={desk} recipe={recipe} onFindFood={setFinding} />
             <Understood recipe={recipe} onFindFood={setFinding} />
           </>
         ) : (
-          <p className="m-auto text-kale-soft">{reading.isFetching ? 'Reading ...' : 'What is understood of the text stands here, line against line.'}</p>
+          <p className="m-auto text-kale-soft">
+            {reading.isFetching ? 'Reading ...' : 'What is understood of the text stands here, line against line.'}
+          </p>
         )}
       </section>
-      <FoodPicker line={finding?.text ?? null} query={finding ? finding.text.replace(/^[\d\s./½¼¾⅓⅔-]+\s*(g|kg|ml|l|oz|cups?|tbsp|tsp|tablespoons?|teaspoons?)?\s+/i, '').replace(/,.*$/, '') : ''} onPick={take} onClose={() => setFinding(null)} />
+      <FoodPicker
+        line={finding?.text ?? null}
+        query={
+          finding ? finding.text.replace(/^[\d\s./½¼¾⅓⅔-]+\s*(g|kg|ml|l|oz|cups?|tbsp|tsp|tablespoons?|teaspoons?)?\s+/i, '').replace(/,.*$/, '') : ''
+        }
+        onPick={take}
+        onClose={() => setFinding(null)}
+      />
     </div>
   );
 }
@@ -100,24 +144,65 @@ function withKitchen(recipe: Recipe, settings: Settings | undefined): Recipe {
 }
 
 const rulesOf = (settings: Settings | undefined): Needs =>
-  settings ? { regime: settings.regime, ...(settings.coconutIsTreeNut ? { coconutIsTreeNut: true } : {}), ...(settings.chestnutIsTreeNut ? { chestnutIsTreeNut: true } : {}) } : {};
+  settings
+    ? {
+        regime: settings.regime,
+        ...(settings.coconutIsTreeNut ? { coconutIsTreeNut: true } : {}),
+        ...(settings.chestnutIsTreeNut ? { chestnutIsTreeNut: true } : {}),
+      }
+    : {};
 
 function Understood({ recipe, onFindFood }: { recipe: Recipe; onFindFood: (line: Line) => void }) {
   return (
     <section aria-label="Lines">
       <h2 className="text-lg">Lines</h2>
       <table className="mt-1 w-full border-collapse rounded-lg bg-card">
-        <thead><tr className="text-left text-sm text-kale-soft"><th scope="col" className="px-2 py-1 font-normal">Written</th><th scope="col" className="px-2 py-1 font-normal">Food</th><th scope="col" className="px-2 py-1 text-right font-normal">Grams, low to high</th></tr></thead>
+        <thead>
+          <tr className="text-left text-sm text-kale-soft">
+            <th scope="col" className="px-2 py-1 font-normal">
+              Written
+            </th>
+            <th scope="col" className="px-2 py-1 font-normal">
+              Food
+            </th>
+            <th scope="col" className="px-2 py-1 text-right font-normal">
+              Grams, low to high
+            </th>
+          </tr>
+        </thead>
         {STAGES.map((stage) => {
           const lines = recipe.lines.filter((line) => line.stage === stage);
           return lines.length === 0 ? null : (
             <tbody key={stage}>
-              <tr><th scope="rowgroup" colSpan={3} className="bg-oat-deep px-2 py-0.5 text-left text-sm">{STAGE_LABELS[stage]}</th></tr>
+              <tr>
+                <th scope="rowgroup" colSpan={3} className="bg-oat-deep px-2 py-0.5 text-left text-sm">
+                  {STAGE_LABELS[stage]}
+                </th>
+              </tr>
               {lines.map((line) => (
                 <tr key={line.id} className="border-t border-line align-top">
-                  <td className="px-2 py-1">{line.text}{line.eaten === 'removed' && <span className="text-kale-soft"> (taken out)</span>}{line.choiceOf && <span className="text-kale-soft">{line.chosen ? ' (taken)' : ' (or)'}</span>}</td>
-                  <td className="px-2 py-1"><Button kind="chip" onClick={() => onFindFood(line)} aria-label={`Change the food of ${line.text}`}>{line.foodId === null ? <State tone="breaks">no food</State> : <FoodName id={line.foodId} />}</Button></td>
-                  <td className="px-2 py-1 text-right whitespace-nowrap">{line.grams ? <>{figure(line.grams.best)} <span className="text-sm text-kale-soft">{figure(line.grams.low)} to {figure(line.grams.high)}</span></> : <State tone="check">not weighed</State>}</td>
+                  <td className="px-2 py-1">
+                    {line.text}
+                    {line.eaten === 'removed' && <span className="text-kale-soft"> (taken out)</span>}
+                    {line.choiceOf && <span className="text-kale-soft">{line.chosen ? ' (taken)' : ' (or)'}</span>}
+                  </td>
+                  <td className="px-2 py-1">
+                    <Button kind="chip" onClick={() => onFindFood(line)} aria-label={`Change the food of ${line.text}`}>
+                      {line.foodId === null ? <State tone="breaks">no food</State> : <FoodName id={line.foodId} />}
+                    </Button>
+                  </td>
+                  <td className="px-2 py-1 text-right whitespace-nowrap">
+                    {line.grams ? (
+                      <>
+                        {figure(line.grams.best)}{' '}
+                        <span className="text-sm text-kale-soft">
+                          {figure(line.grams.low)} to {figure(line.grams.high)}
+                        </span>
+                      </>
+                    ) : (
+                      <State tone="check">not weighed</State>
+                    )}
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -126,7 +211,21 @@ function Understood({ recipe, onFindFood }: { recipe: Recipe; onFindFood: (line:
       </table>
       {recipe.steps.length > 0 && (
         <ol className="mt-3 list-decimal pl-6">
-          {recipe.steps.map((step) => <li key={step.id}>{step.text} <span className="text-sm text-kale-soft">{[STAGE_LABELS[step.stage], step.method, step.minutes && `${step.minutes.min === step.minutes.max ? step.minutes.min : `${step.minutes.min} to ${step.minutes.max}`} min`, step.lid && `lid ${step.lid}`].filter(Boolean).join(', ')}</span></li>)}
+          {recipe.steps.map((step) => (
+            <li key={step.id}>
+              {step.text}{' '}
+              <span className="text-sm text-kale-soft">
+                {[
+                  STAGE_LABELS[step.stage],
+                  step.method,
+                  step.minutes && `${step.minutes.min === step.minutes.max ? step.minutes.min : `${step.minutes.min} to ${step.minutes.max}`} min`,
+                  step.lid && `lid ${step.lid}`,
+                ]
+                  .filter(Boolean)
+                  .join(', ')}
+              </span>
+            </li>
+          ))}
         </ol>
       )}
     </section>

@@ -10,32 +10,91 @@ import { Notice } from '../ui/state.tsx';
 export function SettingsScreen() {
   const settings = useSettings();
   const save = useSaveSettings();
-  if (settings.isError) return <div className="p-6"><Notice tone="breaks">{settings.error.message} <Button kind="chip" onClick={() => settings.refetch()}>Try again</Button></Notice></div>;
-  if (!settings.data) return <p className="m-auto" role="status">Fetching the settings ...</p>;
+  if (settings.isError)
+    return (
+      <div className="p-6">
+        <Notice tone="breaks">
+          {settings.error.message}{' '}
+          <Button kind="chip" onClick={() => settings.refetch()}>
+            Try again
+          </Button>
+        </Notice>
+      </div>
+    );
+  if (!settings.data)
+    return (
+      <p className="m-auto" role="status">
+        Fetching the settings ...
+      </p>
+    );
   const now = settings.data;
   const set = (changes: Partial<Settings>) => save.mutate({ ...now, ...changes });
   return (
     <div className="mx-auto flex w-full max-w-3xl flex-col gap-5 p-6">
       <h1 className="font-title text-3xl">Settings</h1>
       <Group title="Rules">
-        <Field label="Regime for new soups"><Select value={now.regime} onChange={(event) => set({ regime: event.target.value as Settings['regime'] })}>{Object.values(REGIMES).map(({ id, name }) => <option key={id} value={id}>{name}</option>)}</Select></Field>
-        <p className="text-sm text-kale-soft">Energy is counted as: {REGIMES[now.regime].energy.source}. {REGIMES[now.regime].declares ? '' : 'Rounded label figures are not implemented for this regime, and none are borrowed.'}</p>
-        <Tick checked={now.coconutIsTreeNut} onChange={(coconutIsTreeNut) => set({ coconutIsTreeNut })}>Coconut counts as a tree nut</Tick>
-        <Tick checked={now.chestnutIsTreeNut} onChange={(chestnutIsTreeNut) => set({ chestnutIsTreeNut })}>Chestnut counts as a tree nut</Tick>
-        <p className="text-sm text-kale-soft">US guidance of January 2025 took both off its tree nuts; many kitchens still count them. These settings apply to soups read from now on.</p>
+        <Field label="Regime for new soups">
+          <Select value={now.regime} onChange={(event) => set({ regime: event.target.value as Settings['regime'] })}>
+            {Object.values(REGIMES).map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </Select>
+        </Field>
+        <p className="text-sm text-kale-soft">
+          Energy is counted as: {REGIMES[now.regime].energy.source}.{' '}
+          {REGIMES[now.regime].declares ? '' : 'Rounded label figures are not implemented for this regime, and none are borrowed.'}
+        </p>
+        <Tick checked={now.coconutIsTreeNut} onChange={(coconutIsTreeNut) => set({ coconutIsTreeNut })}>
+          Coconut counts as a tree nut
+        </Tick>
+        <Tick checked={now.chestnutIsTreeNut} onChange={(chestnutIsTreeNut) => set({ chestnutIsTreeNut })}>
+          Chestnut counts as a tree nut
+        </Tick>
+        <p className="text-sm text-kale-soft">
+          US guidance of January 2025 took both off its tree nuts; many kitchens still count them. These settings apply to soups read from now on.
+        </p>
       </Group>
       <Group title="Measures">
-        <Field label="Amounts on the bench"><Select value={now.show} onChange={(event) => set({ show: event.target.value as Settings['show'] })}><option value="grams">grams</option><option value="kitchen">cups, spoons and pieces</option></Select></Field>
-        <Field label="Pasted recipes are measured"><Select value={now.measures} onChange={(event) => set({ measures: event.target.value as Settings['measures'] })}><option value="auto">as the text suggests</option><option value="us">in US cups</option><option value="metric">in metric</option><option value="imperial">in imperial</option><option value="au">in Australian measures</option></Select></Field>
+        <Field label="Amounts on the bench">
+          <Select value={now.show} onChange={(event) => set({ show: event.target.value as Settings['show'] })}>
+            <option value="grams">grams</option>
+            <option value="kitchen">cups, spoons and pieces</option>
+          </Select>
+        </Field>
+        <Field label="Pasted recipes are measured">
+          <Select value={now.measures} onChange={(event) => set({ measures: event.target.value as Settings['measures'] })}>
+            <option value="auto">as the text suggests</option>
+            <option value="us">in US cups</option>
+            <option value="metric">in metric</option>
+            <option value="imperial">in imperial</option>
+            <option value="au">in Australian measures</option>
+          </Select>
+        </Field>
       </Group>
       <Group title="Pots and bowls">
         <NumberField label="Pot, diameter in cm" value={now.potDiameterCm} onSet={(potDiameterCm) => set({ potDiameterCm })} />
-        <NumberField label="Ring, kW (leave empty if unknown)" value={now.ringKw} onSet={(ringKw) => set({ ringKw })} onEmpty={() => set({ ringKw: null })} />
+        <NumberField
+          label="Ring, kW (leave empty if unknown)"
+          value={now.ringKw}
+          onSet={(ringKw) => set({ ringKw })}
+          onEmpty={() => set({ ringKw: null })}
+        />
         <NumberField label="Bowl, ml" value={now.bowlMl} onSet={(bowlMl) => set({ bowlMl })} />
         <p className="text-sm text-kale-soft">Pot and ring go with every recipe read from now on; they decide how much water steams away.</p>
       </Group>
-      {save.isError && <Notice tone="breaks">{save.error.message} <Button kind="chip" onClick={() => settings.refetch()}>Fetch again</Button></Notice>}
-      <p role="status" className="text-sm text-kale-soft">{save.isPending ? 'saving ...' : save.isSuccess ? 'saved' : ''}</p>
+      {save.isError && (
+        <Notice tone="breaks">
+          {save.error.message}{' '}
+          <Button kind="chip" onClick={() => settings.refetch()}>
+            Fetch again
+          </Button>
+        </Notice>
+      )}
+      <p role="status" className="text-sm text-kale-soft">
+        {save.isPending ? 'saving ...' : save.isSuccess ? 'saved' : ''}
+      </p>
     </div>
   );
 }
@@ -50,20 +109,42 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
 }
 
 function Tick({ checked, onChange, children }: { checked: boolean; onChange: (checked: boolean) => void; children: ReactNode }) {
-  return <label className="flex min-h-7 items-center gap-2"><input type="checkbox" className="size-4" checked={checked} onChange={(event) => onChange(event.target.checked)} />{children}</label>;
+  return (
+    <label className="flex min-h-7 items-center gap-2">
+      <input type="checkbox" className="size-4" checked={checked} onChange={(event) => onChange(event.target.checked)} />
+      {children}
+    </label>
+  );
 }
 
 /** A number that is saved when the field is left, and put back when it cannot be. */
-function NumberField({ label, value, onSet, onEmpty }: { label: string; value: number | null; onSet: (value: number) => void; onEmpty?: () => void }) {
+function NumberField({
+  label,
+  value,
+  onSet,
+  onEmpty,
+}: {
+  label: string;
+  value: number | null;
+  onSet: (value: number) => void;
+  onEmpty?: () => void;
+}) {
   return (
     <Field label={label}>
-      <Input key={String(value)} className="w-28" inputMode="decimal" defaultValue={value ?? ''} onBlur={(event) => {
-        const text = event.target.value.trim();
-        const next = Number(text.replace(',', '.'));
-        if (text === '' && onEmpty) onEmpty();
-        else if (Number.isFinite(next) && next > 0) { if (next !== value) onSet(next); }
-        else event.target.value = String(value ?? '');
-      }} />
+      <Input
+        key={String(value)}
+        className="w-28"
+        inputMode="decimal"
+        defaultValue={value ?? ''}
+        onBlur={(event) => {
+          const text = event.target.value.trim();
+          const next = Number(text.replace(',', '.'));
+          if (text === '' && onEmpty) onEmpty();
+          else if (Number.isFinite(next) && next > 0) {
+            if (next !== value) onSet(next);
+          } else event.target.value = String(value ?? '');
+        }}
+      />
     </Field>
   );
 }

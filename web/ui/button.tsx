@@ -11,5 +11,11 @@ const LOOK: Record<Kind, string> = {
 
 /** At least 24 px each way; disabled buttons keep their words readable. */
 export function Button({ kind = 'plain', className = '', type = 'button', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: Kind }) {
-  return <button type={type} className={`inline-flex min-h-7 min-w-7 items-center justify-center gap-1.5 rounded-md disabled:border-line disabled:bg-oat-deep disabled:text-kale-soft ${LOOK[kind]} ${className}`} {...rest} />;
+  return (
+    <button
+      type={type}
+      className={`inline-flex min-h-7 min-w-7 items-center justify-center gap-1.5 rounded-md disabled:border-line disabled:bg-oat-deep disabled:text-kale-soft ${LOOK[kind]} ${className}`}
+      {...rest}
+    />
+  );
 }

@@ -23,7 +23,9 @@ export function Dialog({ open, onOpenChange, title, description, children }: Pro
           <Radix.Title className="pr-8 font-title text-xl">{title}</Radix.Title>
           {description && <Radix.Description className="mt-1 text-kale-soft">{description}</Radix.Description>}
           <div className="mt-3">{children}</div>
-          <Radix.Close aria-label="Close" className="absolute top-4 right-4 flex size-7 items-center justify-center rounded-md hover:bg-oat-deep"><X size={18} aria-hidden /></Radix.Close>
+          <Radix.Close aria-label="Close" className="absolute top-4 right-4 flex size-7 items-center justify-center rounded-md hover:bg-oat-deep">
+            <X size={18} aria-hidden />
+          </Radix.Close>
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>

@@ -14,4 +14,6 @@ export function Field({ label, children, className = '' }: { label: string; chil
 }
 
 export const Input = ({ className = '', ...rest }: InputHTMLAttributes<HTMLInputElement>) => <input className={`${BOX} ${className}`} {...rest} />;
-export const Select = ({ className = '', ...rest }: SelectHTMLAttributes<HTMLSelectElement>) => <select className={`${BOX} ${className}`} {...rest} />;
+export const Select = ({ className = '', ...rest }: SelectHTMLAttributes<HTMLSelectElement>) => (
+  <select className={`${BOX} ${className}`} {...rest} />
+);

@@ -1,10 +1,14 @@
-import { Check, CircleHelp, CircleAlert, X } from 'lucide-react';
+import { Check, CircleAlert, CircleHelp, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 
 export type Tone = 'meets' | 'likely' | 'check' | 'breaks' | 'plain';
 
 const LOOK: Record<Tone, string> = {
-  meets: 'bg-leaf-pale text-leaf', likely: 'bg-leaf-pale text-leaf', check: 'bg-mustard-pale text-mustard', breaks: 'bg-beet-pale text-beet', plain: 'bg-oat-deep text-kale',
+  meets: 'bg-leaf-pale text-leaf',
+  likely: 'bg-leaf-pale text-leaf',
+  check: 'bg-mustard-pale text-mustard',
+  breaks: 'bg-beet-pale text-beet',
+  plain: 'bg-oat-deep text-kale',
 };
 const ICON: Record<Tone, typeof Check | null> = { meets: Check, likely: Check, check: CircleHelp, breaks: X, plain: null };
 

@@ -18,15 +18,22 @@ const set = (list: readonly Message[]) => {
 export const say = (text: string): void => set([...messages.slice(-2), { id: next++, text }]);
 
 export function Toaster({ children }: { children: ReactNode }) {
-  const shown = useSyncExternalStore((listener) => {
-    listeners.add(listener);
-    return () => listeners.delete(listener);
-  }, () => messages);
+  const shown = useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => messages,
+  );
   return (
     <Radix.Provider duration={5000}>
       {children}
       {shown.map(({ id, text }) => (
-        <Radix.Root key={id} onOpenChange={(open) => !open && set(messages.filter((message) => message.id !== id))} className="rounded-lg bg-kale px-4 py-2 text-white shadow-lg">
+        <Radix.Root
+          key={id}
+          onOpenChange={(open) => !open && set(messages.filter((message) => message.id !== id))}
+          className="rounded-lg bg-kale px-4 py-2 text-white shadow-lg"
+        >
           <Radix.Description>{text}</Radix.Description>
         </Radix.Root>
       ))}

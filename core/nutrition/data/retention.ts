@@ -3,8 +3,9 @@
  * After the USDA Table of Nutrient Retention Factors, Release 6 (2007), 'water used' codes (memory, rounded).
  * Minerals, macronutrients and whatever is not listed stay whole. Error of a factor: +-0.1 (estimate).
  */
-import type { StoredNutrient } from '../../nutrient.ts';
+
 import type { Category } from '../../food/types.ts';
+import type { StoredNutrient } from '../../nutrient.ts';
 
 export type RetentionGroup = 'plant' | 'pulse' | 'flesh' | 'dairy' | 'egg' | 'grain';
 export type HeatKind = 'wet' | 'dry';

@@ -17,7 +17,9 @@ export function ChangedBar({ view }: { view: BenchView }) {
       const why = reasons(view, line);
       return `${line.foodId ? foodName(line.foodId, core) : line.text} out${why ? ` (${why})` : ''}, ${now.length > 0 ? `${now.join(' and ')} in` : 'nothing in'}`;
     }),
-    ...reweighed.map((line) => `${line.foodId ? foodName(line.foodId, core) : line.text} now ${line.grams ? core.formatGrams(line.grams.best) : 'not weighed'}`),
+    ...reweighed.map(
+      (line) => `${line.foodId ? foodName(line.foodId, core) : line.text} now ${line.grams ? core.formatGrams(line.grams.best) : 'not weighed'}`,
+    ),
   ];
   return (
     <p className="shrink-0 truncate border-t border-line px-4 py-1.5" title={texts.join('; ')}>
@@ -30,8 +32,12 @@ export function ChangedBar({ view }: { view: BenchView }) {
 function reasons({ needs, original }: BenchView, line: Line): string {
   const touches = (because: { lineId: string }[] | undefined) => because?.some(({ lineId }) => lineId === line.id) ?? false;
   const named = [
-    ...(needs.allergens ?? []).filter((id) => touches(original.analysis.allergens.find((one) => one.id === id)?.because)).map((id) => ALLERGEN_LABELS[id]),
+    ...(needs.allergens ?? [])
+      .filter((id) => touches(original.analysis.allergens.find((one) => one.id === id)?.because))
+      .map((id) => ALLERGEN_LABELS[id]),
     ...(needs.diets ?? []).filter((id) => touches(original.analysis.diets.find((one) => one.id === id)?.because)).map((id) => DIET_LABELS[id]),
   ];
-  return (named.length > 0 ? named : (needs.limits ?? []).map(({ nutrient }, index) => needLabel({ kind: 'limit', id: nutrient, index }, needs))).join(', ');
+  return (
+    named.length > 0 ? named : (needs.limits ?? []).map(({ nutrient }, index) => needLabel({ kind: 'limit', id: nutrient, index }, needs))
+  ).join(', ');
 }

@@ -1,15 +1,30 @@
 import { Dialog } from '../../ui/dialog.tsx';
 
 export const KEYS: readonly (readonly [key: string, does: string])[] = [
-  ['↑ ↓', 'line up, line down'], ['Enter', 'edit the amount of the line; Enter keeps it, Escape leaves it'], ['s', 'to the swaps'], ['1 to 9', 'use that swap, or take that plan'],
-  ['w', 'work it out for me; Escape goes back'], ['n', 'add a need'], ['u', 'undo'], ['Shift + u', 'redo'], ['k', 'keep as version'], ['?', 'this list'],
+  ['↑ ↓', 'line up, line down'],
+  ['Enter', 'edit the amount of the line; Enter keeps it, Escape leaves it'],
+  ['s', 'to the swaps'],
+  ['1 to 9', 'use that swap, or take that plan'],
+  ['w', 'work it out for me; Escape goes back'],
+  ['n', 'add a need'],
+  ['u', 'undo'],
+  ['Shift + u', 'redo'],
+  ['k', 'keep as version'],
+  ['?', 'this list'],
 ];
 
 export function KeysDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title="Keys on the bench">
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-        {KEYS.map(([key, does]) => <div key={key} className="contents"><dt><kbd className="rounded border border-line bg-oat px-1.5">{key}</kbd></dt><dd>{does}</dd></div>)}
+        {KEYS.map(([key, does]) => (
+          <div key={key} className="contents">
+            <dt>
+              <kbd className="rounded border border-line bg-oat px-1.5">{key}</kbd>
+            </dt>
+            <dd>{does}</dd>
+          </div>
+        ))}
       </dl>
     </Dialog>
   );

@@ -23,22 +23,42 @@ export function PotPanel({ view, show, editing, onEdit }: Props) {
   return (
     <section aria-label="Pot" className="flex min-h-0 flex-col rounded-xl border border-line bg-card">
       <h2 className="sr-only">Pot</h2>
-      <div className="shrink-0 border-b border-line px-3 pt-1"><PotSection layers={potLayers(recipe, core)} body={analysis.body.index} word={analysis.body.word} toppings={recipe.lines.filter(({ stage }) => stage === 'bowl').length} /></div>
+      <div className="shrink-0 border-b border-line px-3 pt-1">
+        <PotSection
+          layers={potLayers(recipe, core)}
+          body={analysis.body.index}
+          word={analysis.body.word}
+          toppings={recipe.lines.filter(({ stage }) => stage === 'bowl').length}
+        />
+      </div>
       <div className="min-h-0 flex-1 overflow-auto pb-2">
         {stages.map((stage) => (
           <section key={stage} aria-label={STAGE_LABELS[stage]}>
             <h3 className="bg-oat-deep px-3 py-0.5 text-sm tracking-wide uppercase">{STAGE_LABELS[stage]}</h3>
             <ul>
-              {replaced.filter((line) => line.stage === stage && !recipe.lines.some(({ replaces }) => replaces === line.id)).map((line) => <GoneRow key={line.id} line={line} view={view} leftOut />)}
-              {recipe.lines.filter((line) => line.stage === stage).map((line, index, all) => {
-                const gone = line.replaces && all.find(({ replaces }) => replaces === line.replaces)?.id === line.id ? replaced.find(({ id }) => id === line.replaces) : undefined;
-                return (
-                  <li key={line.id}>
-                    {gone && <ul><GoneRow line={gone} view={view} /></ul>}
-                    <LineRow line={line} view={view} show={show} editing={editing === line.id} onEdit={onEdit} />
-                  </li>
-                );
-              })}
+              {replaced
+                .filter((line) => line.stage === stage && !recipe.lines.some(({ replaces }) => replaces === line.id))
+                .map((line) => (
+                  <GoneRow key={line.id} line={line} view={view} leftOut />
+                ))}
+              {recipe.lines
+                .filter((line) => line.stage === stage)
+                .map((line, _index, all) => {
+                  const gone =
+                    line.replaces && all.find(({ replaces }) => replaces === line.replaces)?.id === line.id
+                      ? replaced.find(({ id }) => id === line.replaces)
+                      : undefined;
+                  return (
+                    <li key={line.id}>
+                      {gone && (
+                        <ul>
+                          <GoneRow line={gone} view={view} />
+                        </ul>
+                      )}
+                      <LineRow line={line} view={view} show={show} editing={editing === line.id} onEdit={onEdit} />
+                    </li>
+                  );
+                })}
             </ul>
           </section>
         ))}
@@ -53,9 +73,14 @@ function GoneRow({ line, view, leftOut = false }: { line: Line; view: BenchView;
   const putBack = useBench((state) => state.putBack);
   return (
     <li className="flex min-h-7 items-center gap-2 px-3 text-kale-soft">
-      <s className="min-w-0 flex-1 truncate"><span className="sr-only">taken out: </span>{nameOf(line, view)} {line.grams ? `${figure(line.grams.best)} g` : ''}</s>
+      <s className="min-w-0 flex-1 truncate">
+        <span className="sr-only">taken out: </span>
+        {nameOf(line, view)} {line.grams ? `${figure(line.grams.best)} g` : ''}
+      </s>
       {leftOut && <span className="text-sm">left out</span>}
-      <Button kind="quiet" className="text-sm underline" onClick={() => putBack(line)} aria-label={`Put back ${nameOf(line, view)}`}>put back</Button>
+      <Button kind="quiet" className="text-sm underline" onClick={() => putBack(line)} aria-label={`Put back ${nameOf(line, view)}`}>
+        put back
+      </Button>
     </li>
   );
 }
@@ -78,15 +103,45 @@ function LineRow({ line, view, show, editing, onEdit }: RowProps) {
   const marks = view.marks.get(line.id) ?? [];
   const name = nameOf(line, view);
   return (
-    <div ref={row} data-line={line.id} className={`flex min-h-8 items-center gap-1.5 border-l-4 px-2 ${selected ? 'border-squash bg-squash-pale' : 'border-transparent hover:bg-oat'}`}>
-      <button type="button" aria-pressed={selected} title={line.text} onClick={() => select(line.id)} className="min-h-7 min-w-0 flex-1 truncate text-left">
-        {line.replaces && <span aria-hidden className="mr-1 text-squash">▸</span>}
+    <div
+      ref={row}
+      data-line={line.id}
+      className={`flex min-h-8 items-center gap-1.5 border-l-4 px-2 ${selected ? 'border-squash bg-squash-pale' : 'border-transparent hover:bg-oat'}`}
+    >
+      <button
+        type="button"
+        aria-pressed={selected}
+        title={line.text}
+        onClick={() => select(line.id)}
+        className="min-h-7 min-w-0 flex-1 truncate text-left"
+      >
+        {line.replaces && (
+          <span aria-hidden className="mr-1 text-squash">
+            ▸
+          </span>
+        )}
         {line.foodId === null ? <State tone="breaks">no food: {name}</State> : name}
-        {line.eaten && line.eaten !== 'all' && <span className="text-sm text-kale-soft"> ({line.eaten === 'removed' ? 'taken out' : line.eaten})</span>}
+        {line.eaten && line.eaten !== 'all' && (
+          <span className="text-sm text-kale-soft"> ({line.eaten === 'removed' ? 'taken out' : line.eaten})</span>
+        )}
       </button>
-      {marks.slice(0, 2).map(({ tone, text }) => <State key={text} tone={tone}>{text}</State>)}
-      {editing ? <AmountEditor line={line} name={name} onDone={() => onEdit(null)} /> : (
-        <button type="button" onClick={() => { select(line.id); onEdit(line.id); }} aria-label={`Amount of ${name}: ${line.grams ? `${figure(line.grams.best)} grams` : 'not weighed'}. Edit`} className="min-h-7 rounded px-1.5 whitespace-nowrap underline decoration-dotted underline-offset-4 hover:bg-oat-deep">
+      {marks.slice(0, 2).map(({ tone, text }) => (
+        <State key={text} tone={tone}>
+          {text}
+        </State>
+      ))}
+      {editing ? (
+        <AmountEditor line={line} name={name} onDone={() => onEdit(null)} />
+      ) : (
+        <button
+          type="button"
+          onClick={() => {
+            select(line.id);
+            onEdit(line.id);
+          }}
+          aria-label={`Amount of ${name}: ${line.grams ? `${figure(line.grams.best)} grams` : 'not weighed'}. Edit`}
+          className="min-h-7 rounded px-1.5 whitespace-nowrap underline decoration-dotted underline-offset-4 hover:bg-oat-deep"
+        >
           {line.grams ? amountText(line, view, show) : <State tone="check">weigh it</State>}
         </button>
       )}
@@ -114,8 +169,14 @@ function AmountEditor({ line, name, onDone }: { line: Line; name: string; onDone
   return (
     <span className="flex items-center gap-1">
       <input
-        autoFocus inputMode="decimal" aria-label={`Grams of ${name}`} aria-invalid={!valid} value={text}
-        onFocus={(event) => event.target.select()} onChange={(event) => setText(event.target.value)} onBlur={finish}
+        autoFocus
+        inputMode="decimal"
+        aria-label={`Grams of ${name}`}
+        aria-invalid={!valid}
+        value={text}
+        onFocus={(event) => event.target.select()}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={finish}
         onKeyDown={(event) => {
           if (event.key === 'Enter') finish();
           if (event.key === 'Escape') onDone();

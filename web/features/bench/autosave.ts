@@ -55,10 +55,10 @@ export function useAutosave(soupId: string, draft: DraftBody | undefined): Autos
   const [clash, setClash] = useState<Clash | null>(null);
   const channel = useRef<BroadcastChannel | null>(null);
 
-  const isDirty = () => {
+  const isDirty = useCallback(() => {
     const { recipe, needs } = useBench.getState();
     return base.current !== null && (recipe !== base.current.recipe || needs !== base.current.needs);
-  };
+  }, []);
 
   const meet = useCallback((theirs: DraftBody) => {
     const mine = contentOf(useBench.getState());
@@ -96,7 +96,7 @@ export function useAutosave(soupId: string, draft: DraftBody | undefined): Autos
     }
     busy.current = false;
     if (again !== null) timer.current = setTimeout(save, again);
-  }, [soupId, meet]);
+  }, [soupId, meet, isDirty]);
 
   // Opens the draft: this browser's own unsaved work first, joined with what the server has.
   useEffect(() => {
@@ -108,13 +108,17 @@ export function useAutosave(soupId: string, draft: DraftBody | undefined): Autos
     if (backup) void save();
   }, [soupId, draft, meet, save]);
 
-  useEffect(() => useBench.subscribe((now, before) => {
-    if (now.soupId !== soupId || !base.current || (now.recipe === before.recipe && now.needs === before.needs)) return;
-    if (!isDirty()) return;
-    localStorage.setItem(key(soupId), JSON.stringify({ format: FORMAT, content: contentOf(now), base: base.current } satisfies Backup));
-    if (timer.current) clearTimeout(timer.current);
-    timer.current = setTimeout(save, SAVE_AFTER_MS);
-  }), [soupId, save]);
+  useEffect(
+    () =>
+      useBench.subscribe((now, before) => {
+        if (now.soupId !== soupId || !base.current || (now.recipe === before.recipe && now.needs === before.needs)) return;
+        if (!isDirty()) return;
+        localStorage.setItem(key(soupId), JSON.stringify({ format: FORMAT, content: contentOf(now), base: base.current } satisfies Backup));
+        if (timer.current) clearTimeout(timer.current);
+        timer.current = setTimeout(save, SAVE_AFTER_MS);
+      }),
+    [soupId, save, isDirty],
+  );
 
   // Another tab saved: an idle bench takes its work; a busy one meets it at its own next save.
   useEffect(() => {
@@ -132,7 +136,7 @@ export function useAutosave(soupId: string, draft: DraftBody | undefined): Autos
       opened.close();
       if (timer.current) clearTimeout(timer.current);
     };
-  }, [soupId]);
+  }, [soupId, isDirty]);
 
   const settle = (side: 'mine' | 'theirs') => {
     if (clash && side === 'theirs') useBench.getState().takeMerged(contentOf(clash.theirs));

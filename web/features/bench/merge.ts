@@ -34,8 +34,16 @@ export function mergeDrafts(base: DraftContent, mine: DraftContent, theirs: Draf
   const { lines: _t, steps: tSteps, ...tRest } = theirs.recipe;
   const rest = take('title and bowls', bRest, mRest, tRest, ({ title, servings }) => `${title}, ${servings ?? '?'} bowls`);
   const steps = take('steps', bSteps, mSteps, tSteps, (value) => `${value.length} steps`);
-  const needs = take('needs', base.needs, mine.needs, theirs.needs, (value) => `${(value.allergens?.length ?? 0) + (value.diets?.length ?? 0) + (value.limits?.length ?? 0)} needs`);
-  const lines = mergeLines(base.recipe.lines, mine.recipe.lines, theirs.recipe.lines, (id, b, m, t) => take(m?.text ?? t?.text ?? id, b, m, t, (line) => (line ? `${line.text}${line.grams ? `, ${line.grams.best} g` : ''}` : 'taken out')));
+  const needs = take(
+    'needs',
+    base.needs,
+    mine.needs,
+    theirs.needs,
+    (value) => `${(value.allergens?.length ?? 0) + (value.diets?.length ?? 0) + (value.limits?.length ?? 0)} needs`,
+  );
+  const lines = mergeLines(base.recipe.lines, mine.recipe.lines, theirs.recipe.lines, (id, b, m, t) =>
+    take(m?.text ?? t?.text ?? id, b, m, t, (line) => (line ? `${line.text}${line.grams ? `, ${line.grams.best} g` : ''}` : 'taken out')),
+  );
   return { merged: { recipe: { ...rest, lines, steps }, needs }, conflicts };
 }
 

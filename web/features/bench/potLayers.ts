@@ -14,5 +14,7 @@ export function potLayers(recipe: Recipe, { SHELF }: Core): Entries {
     const food = foodId === null ? undefined : SHELF.food(foodId);
     sums.set(stage, (sums.get(stage) ?? 0) + (grams.best * (food ? mlPer100g(food) : 100)) / 100);
   }
-  return (['base', 'simmer', 'blend', 'finish'] as const).flatMap((stage) => (sums.get(stage) ? [{ stage, label: STAGE_LABELS[stage], ml: sums.get(stage) as number, fill: FILL[stage] as string }] : []));
+  return (['base', 'simmer', 'blend', 'finish'] as const).flatMap((stage) =>
+    sums.get(stage) ? [{ stage, label: STAGE_LABELS[stage], ml: sums.get(stage) as number, fill: FILL[stage] as string }] : [],
+  );
 }

@@ -27,7 +27,10 @@ const WEIGHED = 0.01;
 export const useBench = create<BenchState>()(
   temporal(
     (set, get) => ({
-      soupId: null, recipe: NO_SOUP, needs: {}, selected: null,
+      soupId: null,
+      recipe: NO_SOUP,
+      needs: {},
+      selected: null,
       open: (soupId, { recipe, needs }) => {
         set({ soupId, recipe, needs, selected: recipe.lines[0]?.id ?? null });
         useBench.temporal.getState().clear();
@@ -35,8 +38,19 @@ export const useBench = create<BenchState>()(
       select: (selected) => set({ selected }),
       putRecipe: (recipe, selected) => set({ recipe, selected: selected ?? stillThere(recipe, get().selected) }),
       setNeeds: (needs) => set({ needs }),
-      weighLine: (lineId, best) => set(({ recipe }) => ({ recipe: { ...recipe, lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, grams: { best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) } } : line)) } })),
-      chooseFood: (lineId, foodId, grams) => set(({ recipe }) => ({ recipe: { ...recipe, lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, foodId, grams: grams ?? line.grams } : line)) } })),
+      weighLine: (lineId, best) =>
+        set(({ recipe }) => ({
+          recipe: {
+            ...recipe,
+            lines: recipe.lines.map((line) =>
+              line.id === lineId ? { ...line, grams: { best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) } } : line,
+            ),
+          },
+        })),
+      chooseFood: (lineId, foodId, grams) =>
+        set(({ recipe }) => ({
+          recipe: { ...recipe, lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, foodId, grams: grams ?? line.grams } : line)) },
+        })),
       putBack: (original) => set(({ recipe }) => ({ recipe: withOriginal(recipe, original), selected: original.id })),
       takeMerged: ({ recipe, needs }) => set({ recipe, needs, selected: stillThere(recipe, get().selected) }),
     }),
@@ -48,7 +62,8 @@ export const useBench = create<BenchState>()(
   ),
 );
 
-const stillThere = (recipe: Recipe, lineId: string | null): string | null => (recipe.lines.some(({ id }) => id === lineId) ? lineId : (recipe.lines[0]?.id ?? null));
+const stillThere = (recipe: Recipe, lineId: string | null): string | null =>
+  recipe.lines.some(({ id }) => id === lineId) ? lineId : (recipe.lines[0]?.id ?? null);
 
 /** The original line in the place of the first of those that replaced it; steps point at it again. */
 export function withOriginal(recipe: Recipe, original: Line): Recipe {
@@ -56,11 +71,18 @@ export function withOriginal(recipe: Recipe, original: Line): Recipe {
   const at = recipe.lines.findIndex(({ id }) => gone.has(id));
   const lines = recipe.lines.filter(({ id }) => !gone.has(id));
   lines.splice(at < 0 ? lines.length : at, 0, original);
-  const steps = recipe.steps.filter(({ id }) => !id.startsWith(`swap-${original.id}-`)).map((step) => (step.uses?.some((id) => gone.has(id)) ? { ...step, uses: [original.id, ...step.uses.filter((id) => !gone.has(id))] } : step));
+  const steps = recipe.steps
+    .filter(({ id }) => !id.startsWith(`swap-${original.id}-`))
+    .map((step) => (step.uses?.some((id) => gone.has(id)) ? { ...step, uses: [original.id, ...step.uses.filter((id) => !gone.has(id))] } : step));
   return { ...recipe, lines, steps };
 }
 
-export const useHistory = () => useStoreWithEqualityFn(useBench.temporal, ({ undo, redo, pastStates, futureStates }) => ({ undo, redo, canUndo: pastStates.length > 0, canRedo: futureStates.length > 0 }), shallow);
+export const useHistory = () =>
+  useStoreWithEqualityFn(
+    useBench.temporal,
+    ({ undo, redo, pastStates, futureStates }) => ({ undo, redo, canUndo: pastStates.length > 0, canRedo: futureStates.length > 0 }),
+    shallow,
+  );
 
 function shallow<T extends object>(a: T, b: T): boolean {
   return (Object.keys(a) as (keyof T)[]).every((key) => Object.is(a[key], b[key]));

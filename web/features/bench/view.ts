@@ -1,8 +1,8 @@
 /** Everything the three zones of the bench show, worked out from the recipe on it. */
 import { useMemo } from 'react';
 import type { VersionBody } from '../../../contract/types.ts';
-import type { Analysis, AnalyseOptions } from '../../../core/analysis.ts';
 import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
+import type { AnalyseOptions, Analysis } from '../../../core/analysis.ts';
 import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import type { NeedVerdict } from '../../../core/swap/verdict.ts';
@@ -28,7 +28,11 @@ export interface BenchView {
   replaced: readonly Line[];
 }
 
-export const optionsOf = ({ regime, coconutIsTreeNut, chestnutIsTreeNut }: Needs): AnalyseOptions => ({ regime, coconutIsTreeNut, chestnutIsTreeNut });
+export const optionsOf = ({ regime, coconutIsTreeNut, chestnutIsTreeNut }: Needs): AnalyseOptions => ({
+  regime,
+  coconutIsTreeNut,
+  chestnutIsTreeNut,
+});
 
 /** The version everything is compared with: the one the draft came from, else the first. */
 export function originalOf(versions: readonly VersionBody[], basedOn: string | null): Recipe | null {
@@ -45,7 +49,16 @@ export function useBenchView(originalRecipe: Recipe | null): BenchView {
   const analysis = useMemo(() => core.analyse(recipe, JSON.parse(options), core.SHELF), [core, recipe, options]);
   return useMemo(() => {
     const verdicts = core.judgeNeeds(needs, { recipe, analysis, original, categoryOf: (id) => core.SHELF.food(id)?.category });
-    return { core, recipe, needs, analysis, original, verdicts, marks: marksOf(needs, analysis), replaced: original.recipe.lines.filter(({ id }) => !recipe.lines.some((line) => line.id === id)) };
+    return {
+      core,
+      recipe,
+      needs,
+      analysis,
+      original,
+      verdicts,
+      marks: marksOf(needs, analysis),
+      replaced: original.recipe.lines.filter(({ id }) => !recipe.lines.some((line) => line.id === id)),
+    };
   }, [core, recipe, needs, analysis, original]);
 }
 
@@ -56,12 +69,21 @@ function marksOf(needs: Needs, analysis: Analysis): Map<string, Mark[]> {
     if (!list.some(({ text }) => text === mark.text)) marks.set(lineId, [...list, mark]);
   };
   const asked = [
-    ...(needs.allergens ?? []).map((id) => ({ label: ALLERGEN_LABELS[id], verdict: analysis.allergens.find((one) => one.id === id), bad: 'contains' })),
-    ...(needs.diets ?? []).map((id, index) => ({ label: `not ${needLabel({ kind: 'diet', id, index }, needs)}`, verdict: analysis.diets.find((one) => one.id === id), bad: 'breaks' })),
+    ...(needs.allergens ?? []).map((id) => ({
+      label: ALLERGEN_LABELS[id],
+      verdict: analysis.allergens.find((one) => one.id === id),
+      bad: 'contains',
+    })),
+    ...(needs.diets ?? []).map((id, index) => ({
+      label: `not ${needLabel({ kind: 'diet', id, index }, needs)}`,
+      verdict: analysis.diets.find((one) => one.id === id),
+      bad: 'breaks',
+    })),
   ];
   for (const { label, verdict, bad } of asked) {
     if (!verdict) continue;
-    for (const { lineId, state } of verdict.because) add(lineId, state === bad ? { tone: 'breaks', text: label } : { tone: 'check', text: `check ${label.replace(/^not /, '')}` });
+    for (const { lineId, state } of verdict.because)
+      add(lineId, state === bad ? { tone: 'breaks', text: label } : { tone: 'check', text: `check ${label.replace(/^not /, '')}` });
   }
   return marks;
 }

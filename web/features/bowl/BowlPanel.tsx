@@ -1,5 +1,5 @@
-import type { Analysis } from '../../../core/analysis.ts';
 import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
+import type { Analysis } from '../../../core/analysis.ts';
 import type { Nutrient } from '../../../core/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Notice, State } from '../../ui/state.tsx';
@@ -18,32 +18,69 @@ export function BowlPanel({ view }: { view: BenchView }) {
   const unmatched = dangers.find(({ code }) => code === 'food.unmatched');
   return (
     <section aria-label="One bowl" className="flex min-h-0 flex-col rounded-xl border border-line bg-card">
-      <h2 className="shrink-0 border-b border-line px-3 py-1.5">One bowl <span className="font-normal text-kale-soft">{figure(analysis.servingMl)} ml, {figure(analysis.servingGrams)} g</span></h2>
+      <h2 className="shrink-0 border-b border-line px-3 py-1.5">
+        One bowl{' '}
+        <span className="font-normal text-kale-soft">
+          {figure(analysis.servingMl)} ml, {figure(analysis.servingGrams)} g
+        </span>
+      </h2>
       <div className="min-h-0 flex-1 overflow-auto px-3 pb-3">
-        {unmatched && <div className="mt-2"><Notice tone="breaks">{unmatched.message}</Notice></div>}
+        {unmatched && (
+          <div className="mt-2">
+            <Notice tone="breaks">{unmatched.message}</Notice>
+          </div>
+        )}
         <div className={unmatched ? 'opacity-80 grayscale' : ''}>
-          {limits.map((limit, index) => <LimitRail key={`${limit.nutrient}-${limit.per}`} nutrient={limit.nutrient} limit={limit} original={figureOf(original.analysis, limit.nutrient, limit.per)} now={figureOf(analysis, limit.nutrient, limit.per)} verdict={verdicts.find(({ need }) => need.kind === 'limit' && need.index === index)} />)}
+          {limits.map((limit, index) => (
+            <LimitRail
+              key={`${limit.nutrient}-${limit.per}`}
+              nutrient={limit.nutrient}
+              limit={limit}
+              original={figureOf(original.analysis, limit.nutrient, limit.per)}
+              now={figureOf(analysis, limit.nutrient, limit.per)}
+              verdict={verdicts.find(({ need }) => need.kind === 'limit' && need.index === index)}
+            />
+          ))}
           <LimitRailOf nutrient="energyKcal" view={view} />
         </div>
         <AllergenBoard analysis={analysis} />
         <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 border-t border-line pt-2">
-          <dt className="text-kale-soft">body</dt><dd>{analysis.body.word} <span className="text-kale-soft">{original.analysis.body.index.toFixed(2)} › {analysis.body.index.toFixed(2)}</span></dd>
-          <dt className="text-kale-soft">salt</dt><dd>{analysis.saltPercent.toFixed(2)} % <span className="text-kale-soft">(seasoned: 0.6 to 0.9)</span></dd>
-          <dt className="text-kale-soft">rests on</dt><dd>{sourceWords(analysis)}</dd>
+          <dt className="text-kale-soft">body</dt>
+          <dd>
+            {analysis.body.word}{' '}
+            <span className="text-kale-soft">
+              {original.analysis.body.index.toFixed(2)} › {analysis.body.index.toFixed(2)}
+            </span>
+          </dd>
+          <dt className="text-kale-soft">salt</dt>
+          <dd>
+            {analysis.saltPercent.toFixed(2)} % <span className="text-kale-soft">(seasoned: 0.6 to 0.9)</span>
+          </dd>
+          <dt className="text-kale-soft">rests on</dt>
+          <dd>{sourceWords(analysis)}</dd>
         </dl>
-        <div className={`mt-2 border-t border-line pt-1 ${unmatched ? 'opacity-80 grayscale' : ''}`}>{usual.map((nutrient) => <LimitRailOf key={nutrient} nutrient={nutrient} view={view} />)}</div>
+        <div className={`mt-2 border-t border-line pt-1 ${unmatched ? 'opacity-80 grayscale' : ''}`}>
+          {usual.map((nutrient) => (
+            <LimitRailOf key={nutrient} nutrient={nutrient} view={view} />
+          ))}
+        </div>
         <Notes view={view} />
       </div>
     </section>
   );
 }
 
-const LimitRailOf = ({ nutrient, view }: { nutrient: Nutrient; view: BenchView }) => <LimitRail nutrient={nutrient} original={view.original.analysis.perServing[nutrient]} now={view.analysis.perServing[nutrient]} />;
+const LimitRailOf = ({ nutrient, view }: { nutrient: Nutrient; view: BenchView }) => (
+  <LimitRail nutrient={nutrient} original={view.original.analysis.perServing[nutrient]} now={view.analysis.perServing[nutrient]} />
+);
 
-const figureOf = (analysis: Analysis, nutrient: Nutrient, per: 'serving' | '100g') => (per === 'serving' ? analysis.perServing : analysis.per100g)[nutrient];
+const figureOf = (analysis: Analysis, nutrient: Nutrient, per: 'serving' | '100g') =>
+  (per === 'serving' ? analysis.perServing : analysis.per100g)[nutrient];
 
 function sourceWords({ provenance }: Analysis): string {
-  const parts = (['measured', 'recalled', 'label', 'imported'] as const).filter((kind) => provenance[kind] > 0.005).map((kind) => `${Math.round(provenance[kind] * 100)} % ${kind}`);
+  const parts = (['measured', 'recalled', 'label', 'imported'] as const)
+    .filter((kind) => provenance[kind] > 0.005)
+    .map((kind) => `${Math.round(provenance[kind] * 100)} % ${kind}`);
   return `${parts.join(', ')} values${provenance.unknownGramsShare > 0.001 ? `; ${Math.round(provenance.unknownGramsShare * 100)} % of the weight unknown` : ''}`;
 }
 
@@ -57,18 +94,53 @@ function AllergenBoard({ analysis }: { analysis: Analysis }) {
     <section aria-label="Allergens" className="mt-2 border-t border-line pt-2">
       <h3>Allergens</h3>
       <ul className="mt-1 flex flex-wrap gap-1">
-        {by('contains').map(({ id, because }) => <li key={id}><State tone="breaks" title={because.map(({ path }) => path.join(' › ')).join('\n')}>contains {ALLERGEN_LABELS[id]}</State></li>)}
-        {unmatched.length > 0 && <li><State tone="check">check every allergen: {unmatched.length === 1 ? 'one line has' : `${unmatched.length} lines have`} no food</State></li>}
-        {checks.map(({ id, because }) => <li key={id}><State tone="check" title={because.map(({ path }) => path.join(' › ')).join('\n')}>check {ALLERGEN_LABELS[id]}</State></li>)}
-        {by('mayContain').map(({ id }) => <li key={id}><State tone="check">may contain {ALLERGEN_LABELS[id]}</State></li>)}
+        {by('contains').map(({ id, because }) => (
+          <li key={id}>
+            <State tone="breaks" title={because.map(({ path }) => path.join(' › ')).join('\n')}>
+              contains {ALLERGEN_LABELS[id]}
+            </State>
+          </li>
+        ))}
+        {unmatched.length > 0 && (
+          <li>
+            <State tone="check">check every allergen: {unmatched.length === 1 ? 'one line has' : `${unmatched.length} lines have`} no food</State>
+          </li>
+        )}
+        {checks.map(({ id, because }) => (
+          <li key={id}>
+            <State tone="check" title={because.map(({ path }) => path.join(' › ')).join('\n')}>
+              check {ALLERGEN_LABELS[id]}
+            </State>
+          </li>
+        ))}
+        {by('mayContain').map(({ id }) => (
+          <li key={id}>
+            <State tone="check">may contain {ALLERGEN_LABELS[id]}</State>
+          </li>
+        ))}
       </ul>
-      {plate.length > 0 && <p className="mt-1 text-sm">On the plate also: {plate.map(({ id, scopes }) => `${scopes.plate} ${ALLERGEN_LABELS[id]}`).join(', ')}.</p>}
+      {plate.length > 0 && (
+        <p className="mt-1 text-sm">On the plate also: {plate.map(({ id, scopes }) => `${scopes.plate} ${ALLERGEN_LABELS[id]}`).join(', ')}.</p>
+      )}
       <details className="mt-1">
         <summary className="text-sm underline">why, and what the ingredients do not show</summary>
         <ul className="mt-1 text-sm">
-          {[...by('contains'), ...by('check')].map(({ id, state, because }) => <li key={id}><strong>{state} {ALLERGEN_LABELS[id]}</strong>: {[...new Set(because.map(({ path }) => path.join(' › ')))].join('; ')}</li>)}
+          {[...by('contains'), ...by('check')].map(({ id, state, because }) => (
+            <li key={id}>
+              <strong>
+                {state} {ALLERGEN_LABELS[id]}
+              </strong>
+              : {[...new Set(because.map(({ path }) => path.join(' › ')))].join('; ')}
+            </li>
+          ))}
         </ul>
-        <p className="mt-1 text-sm text-kale-soft">Not in the ingredients: {by('absent').map(({ id }) => ALLERGEN_LABELS[id]).join(', ')}. That is no statement about traces; read every pack.</p>
+        <p className="mt-1 text-sm text-kale-soft">
+          Not in the ingredients:{' '}
+          {by('absent')
+            .map(({ id }) => ALLERGEN_LABELS[id])
+            .join(', ')}
+          . That is no statement about traces; read every pack.
+        </p>
       </details>
     </section>
   );
@@ -81,7 +153,11 @@ function Notes({ view: { analysis } }: { view: BenchView }) {
     <section aria-label="Cautions" className="mt-2 border-t border-line pt-2">
       <h3>Cautions</h3>
       <ul className="mt-1 flex flex-col gap-1 text-sm">
-        {notes.map(({ code, severity, message }) => <li key={code} className={severity === 'danger' ? 'font-semibold text-beet' : ''}>{message}</li>)}
+        {notes.map(({ code, severity, message }) => (
+          <li key={code} className={severity === 'danger' ? 'font-semibold text-beet' : ''}>
+            {message}
+          </li>
+        ))}
       </ul>
     </section>
   );

@@ -26,32 +26,62 @@ export function LimitRail({ nutrient, original, now, limit, verdict }: Props) {
   const most = Math.max(original.value, now.high, ...bounds, 1e-6) * 1.08;
   const x = (value: number) => 2 + (Math.min(value, most) / most) * (WIDTH - 4);
   const changed = figure(now.value) !== figure(original.value) && Math.abs(now.value - original.value) > original.value * 0.01;
-  const words = [limit?.min === undefined ? '' : `from ${figure(limit.min)}`, limit?.max === undefined ? '' : `to ${figure(limit.max)}`].filter(Boolean).join(' ');
+  const words = [limit?.min === undefined ? '' : `from ${figure(limit.min)}`, limit?.max === undefined ? '' : `to ${figure(limit.max)}`]
+    .filter(Boolean)
+    .join(' ');
   return (
     <div className="py-0.5">
       <div className="flex items-baseline gap-1.5">
-        <span className="min-w-0 flex-1 truncate">{NUTRIENT_LABELS[nutrient]}{limit?.per === '100g' && ' per 100 g'}</span>
+        <span className="min-w-0 flex-1 truncate">
+          {NUTRIENT_LABELS[nutrient]}
+          {limit?.per === '100g' && ' per 100 g'}
+        </span>
         <span className="whitespace-nowrap">
-          {changed && <span className="text-kale-soft">{figure(original.value)} <span aria-label="to">›</span> </span>}
-          <strong className={changed ? 'text-squash' : ''}>{now.atLeast && 'at least '}{withUnit(nutrient, now.value)}</strong>
+          {changed && (
+            <span className="text-kale-soft">
+              {figure(original.value)} <span aria-hidden>›</span>
+              <span className="sr-only">to</span>{' '}
+            </span>
+          )}
+          <strong className={changed ? 'text-squash' : ''}>
+            {now.atLeast && 'at least '}
+            {withUnit(nutrient, now.value)}
+          </strong>
         </span>
       </div>
       <div className="flex items-center gap-2">
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="h-4 min-w-0 flex-1" aria-hidden>
-        <line x1={2} x2={WIDTH - 2} y1={10} y2={10} className="stroke-line" strokeWidth={2} />
-        <rect x={x(now.low)} width={Math.max(1, x(now.high) - x(now.low))} y={3.5} height={13} rx={3} className="fill-kale/15" />
-        <rect x={Math.min(x(original.value), x(now.value))} width={Math.max(0.5, Math.abs(x(now.value) - x(original.value)))} y={8} height={4} className="fill-squash/60" />
-        <circle cx={x(original.value)} cy={10} r={3} className="fill-card stroke-kale-soft" strokeWidth={1.5} />
-        <circle cx={x(now.value)} cy={10} r={4.2} className="fill-squash" />
-        {limit?.max !== undefined && <path d={`M${x(limit.max)} 1 v18 m0 -18 l-4 0 m4 18 l-4 0`} className="fill-none stroke-kale" strokeWidth={2} />}
-        {limit?.min !== undefined && <path d={`M${x(limit.min)} 1 v18 m0 -18 l4 0 m-4 18 l4 0`} className="fill-none stroke-kale" strokeWidth={2} />}
-      </svg>
-        <span className="shrink-0 text-[13px] text-kale-soft">{figure(now.low)} to {figure(now.high)}</span>
+        <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="h-4 min-w-0 flex-1" aria-hidden>
+          <line x1={2} x2={WIDTH - 2} y1={10} y2={10} className="stroke-line" strokeWidth={2} />
+          <rect x={x(now.low)} width={Math.max(1, x(now.high) - x(now.low))} y={3.5} height={13} rx={3} className="fill-kale/15" />
+          <rect
+            x={Math.min(x(original.value), x(now.value))}
+            width={Math.max(0.5, Math.abs(x(now.value) - x(original.value)))}
+            y={8}
+            height={4}
+            className="fill-squash/60"
+          />
+          <circle cx={x(original.value)} cy={10} r={3} className="fill-card stroke-kale-soft" strokeWidth={1.5} />
+          <circle cx={x(now.value)} cy={10} r={4.2} className="fill-squash" />
+          {limit?.max !== undefined && (
+            <path d={`M${x(limit.max)} 1 v18 m0 -18 l-4 0 m4 18 l-4 0`} className="fill-none stroke-kale" strokeWidth={2} />
+          )}
+          {limit?.min !== undefined && (
+            <path d={`M${x(limit.min)} 1 v18 m0 -18 l4 0 m-4 18 l4 0`} className="fill-none stroke-kale" strokeWidth={2} />
+          )}
+        </svg>
+        <span className="shrink-0 text-[13px] text-kale-soft">
+          {figure(now.low)} to {figure(now.high)}
+        </span>
       </div>
       {limit && (
         <div className="flex items-baseline justify-between gap-2 text-sm">
           <span className="text-kale-soft">limit {words}</span>
-          {verdict && <State tone={TONE[verdict.state]}>{STATE_WORDS[verdict.state]}{verdict.chance !== undefined && verdict.state !== 'meets' && `, chance ${chanceWords(verdict.chance)}`}</State>}
+          {verdict && (
+            <State tone={TONE[verdict.state]}>
+              {STATE_WORDS[verdict.state]}
+              {verdict.chance !== undefined && verdict.state !== 'meets' && `, chance ${chanceWords(verdict.chance)}`}
+            </State>
+          )}
         </div>
       )}
     </div>

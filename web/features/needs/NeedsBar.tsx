@@ -25,13 +25,29 @@ export function NeedsBar({ view, adding, onAdding }: { view: BenchView; adding: 
         {verdicts.map(({ need, state }) => (
           <li key={`${need.kind}-${need.index}`} className="inline-flex items-center rounded-md border border-line bg-card pl-1.5">
             <State tone={TONE[state] as Tone}>{needLabel(need, needs)}</State>
-            <button type="button" aria-label={`Drop the need ${needLabel(need, needs)}`} onClick={() => setNeeds(withoutNeed(needs, need))} className="flex size-7 items-center justify-center rounded hover:bg-oat-deep"><X size={13} aria-hidden /></button>
+            <button
+              type="button"
+              aria-label={`Drop the need ${needLabel(need, needs)}`}
+              onClick={() => setNeeds(withoutNeed(needs, need))}
+              className="flex size-7 items-center justify-center rounded hover:bg-oat-deep"
+            >
+              <X size={13} aria-hidden />
+            </button>
           </li>
         ))}
       </ul>
-      <Button kind="chip" onClick={() => onAdding(true)}><Plus size={14} aria-hidden /> need</Button>
-      <span className="ml-auto text-kale-soft" role="status">{countWords(verdicts)}</span>
-      <Dialog open={adding} onOpenChange={onAdding} title="What must this soup meet?" description="Per bowl unless you say otherwise. Limits are the dietitian's to set; the figures here are no advice.">
+      <Button kind="chip" onClick={() => onAdding(true)}>
+        <Plus size={14} aria-hidden /> need
+      </Button>
+      <span className="ml-auto text-kale-soft" role="status">
+        {countWords(verdicts)}
+      </span>
+      <Dialog
+        open={adding}
+        onOpenChange={onAdding}
+        title="What must this soup meet?"
+        description="Per bowl unless you say otherwise. Limits are the dietitian's to set; the figures here are no advice."
+      >
         <AddNeed needs={needs} onAdd={setNeeds} />
       </Dialog>
     </section>
@@ -46,13 +62,36 @@ function countWords(verdicts: readonly NeedVerdict[]): string {
   return `${met} of ${verdicts.length} met${open > 0 ? `, ${open} to check` : ''}`;
 }
 
-const LIMITED: readonly Nutrient[] = ['sodiumMg', 'saturatedFatG', 'fatG', 'potassiumMg', 'phosphorusMg', 'proteinG', 'energyKcal', 'carbohydrateG', 'availableCarbohydrateG', 'sugarsG', 'fibreG', 'calciumMg', 'cholesterolMg', 'ironMg', 'vitaminKUg', 'saltG'];
+const LIMITED: readonly Nutrient[] = [
+  'sodiumMg',
+  'saturatedFatG',
+  'fatG',
+  'potassiumMg',
+  'phosphorusMg',
+  'proteinG',
+  'energyKcal',
+  'carbohydrateG',
+  'availableCarbohydrateG',
+  'sugarsG',
+  'fibreG',
+  'calciumMg',
+  'cholesterolMg',
+  'ironMg',
+  'vitaminKUg',
+  'saltG',
+];
 
 function AddNeed({ needs, onAdd }: { needs: Needs; onAdd: (needs: Needs) => void }) {
-  const [limit, setLimit] = useState({ nutrient: 'saturatedFatG' as Nutrient, bound: 'max' as 'max' | 'min', value: '', per: 'serving' as Limit['per'] });
+  const [limit, setLimit] = useState({
+    nutrient: 'saturatedFatG' as Nutrient,
+    bound: 'max' as 'max' | 'min',
+    value: '',
+    per: 'serving' as Limit['per'],
+  });
   const value = Number(limit.value.replace(',', '.'));
   const valid = limit.value.trim() !== '' && Number.isFinite(value) && value >= 0;
-  const toggle = <T extends string>(list: readonly T[] | undefined, id: T): T[] => (list?.includes(id) ? list.filter((one) => one !== id) : [...(list ?? []), id]);
+  const toggle = <T extends string>(list: readonly T[] | undefined, id: T): T[] =>
+    list?.includes(id) ? list.filter((one) => one !== id) : [...(list ?? []), id];
   const addLimit = () => {
     const rest = (needs.limits ?? []).filter(({ nutrient, per }) => nutrient !== limit.nutrient || per !== limit.per);
     const before = needs.limits?.find(({ nutrient, per }) => nutrient === limit.nutrient && per === limit.per);
@@ -61,32 +100,92 @@ function AddNeed({ needs, onAdd }: { needs: Needs; onAdd: (needs: Needs) => void
   };
   return (
     <div className="flex flex-col gap-4">
-      <form className="flex flex-wrap items-end gap-2" onSubmit={(event) => { event.preventDefault(); if (valid) addLimit(); }}>
+      <form
+        className="flex flex-wrap items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (valid) addLimit();
+        }}
+      >
         <Field label="Limit">
-          <Select value={limit.nutrient} onChange={(event) => setLimit({ ...limit, nutrient: event.target.value as Nutrient })}>{LIMITED.map((key) => <option key={key} value={key}>{NUTRIENT_LABELS[key]}</option>)}</Select>
+          <Select value={limit.nutrient} onChange={(event) => setLimit({ ...limit, nutrient: event.target.value as Nutrient })}>
+            {LIMITED.map((key) => (
+              <option key={key} value={key}>
+                {NUTRIENT_LABELS[key]}
+              </option>
+            ))}
+          </Select>
         </Field>
-        <Field label="Bound"><Select value={limit.bound} onChange={(event) => setLimit({ ...limit, bound: event.target.value as 'max' })}><option value="max">at most</option><option value="min">at least</option></Select></Field>
-        <Field label={nutrientUnit(limit.nutrient)}><Input className="w-20" inputMode="decimal" value={limit.value} onChange={(event) => setLimit({ ...limit, value: event.target.value })} /></Field>
-        <Field label="Per"><Select value={limit.per} onChange={(event) => setLimit({ ...limit, per: event.target.value as Limit['per'] })}><option value="serving">bowl</option><option value="100g">100 g</option></Select></Field>
-        <Button type="submit" kind="main" disabled={!valid}>Add limit</Button>
+        <Field label="Bound">
+          <Select value={limit.bound} onChange={(event) => setLimit({ ...limit, bound: event.target.value as 'max' })}>
+            <option value="max">at most</option>
+            <option value="min">at least</option>
+          </Select>
+        </Field>
+        <Field label={nutrientUnit(limit.nutrient)}>
+          <Input className="w-20" inputMode="decimal" value={limit.value} onChange={(event) => setLimit({ ...limit, value: event.target.value })} />
+        </Field>
+        <Field label="Per">
+          <Select value={limit.per} onChange={(event) => setLimit({ ...limit, per: event.target.value as Limit['per'] })}>
+            <option value="serving">bowl</option>
+            <option value="100g">100 g</option>
+          </Select>
+        </Field>
+        <Button type="submit" kind="main" disabled={!valid}>
+          Add limit
+        </Button>
       </form>
       <fieldset>
         <legend className="text-sm text-kale-soft">No</legend>
         <div className="flex flex-wrap gap-1">
-          {ALLERGENS.map((id: AllergenId) => <Button key={id} kind="chip" aria-pressed={needs.allergens?.includes(id) ?? false} className="aria-pressed:border-kale aria-pressed:bg-kale aria-pressed:text-white" onClick={() => onAdd({ ...needs, allergens: toggle(needs.allergens, id) })}>{ALLERGEN_LABELS[id]}</Button>)}
+          {ALLERGENS.map((id: AllergenId) => (
+            <Button
+              key={id}
+              kind="chip"
+              aria-pressed={needs.allergens?.includes(id) ?? false}
+              className="aria-pressed:border-kale aria-pressed:bg-kale aria-pressed:text-white"
+              onClick={() => onAdd({ ...needs, allergens: toggle(needs.allergens, id) })}
+            >
+              {ALLERGEN_LABELS[id]}
+            </Button>
+          ))}
         </div>
       </fieldset>
       <fieldset>
         <legend className="text-sm text-kale-soft">Diet</legend>
         <div className="flex flex-wrap gap-1">
-          {DIETS.map((id: DietId) => <Button key={id} kind="chip" aria-pressed={needs.diets?.includes(id) ?? false} className="aria-pressed:border-kale aria-pressed:bg-kale aria-pressed:text-white" onClick={() => onAdd({ ...needs, diets: toggle(needs.diets, id) })}>{DIET_LABELS[id]}</Button>)}
+          {DIETS.map((id: DietId) => (
+            <Button
+              key={id}
+              kind="chip"
+              aria-pressed={needs.diets?.includes(id) ?? false}
+              className="aria-pressed:border-kale aria-pressed:bg-kale aria-pressed:text-white"
+              onClick={() => onAdd({ ...needs, diets: toggle(needs.diets, id) })}
+            >
+              {DIET_LABELS[id]}
+            </Button>
+          ))}
         </div>
       </fieldset>
       <fieldset>
         <legend className="text-sm text-kale-soft">Texture</legend>
         <div className="flex flex-wrap gap-1">
-          <Button kind="chip" aria-pressed={needs.body === 'same'} className="aria-pressed:border-kale aria-pressed:bg-kale aria-pressed:text-white" onClick={() => onAdd(needs.body === 'same' ? withoutNeed(needs, { kind: 'body' }) : { ...needs, body: 'same' })}>same body</Button>
-          <Button kind="chip" aria-pressed={needs.smooth ?? false} className="aria-pressed:border-kale aria-pressed:bg-kale aria-pressed:text-white" onClick={() => onAdd(needs.smooth ? withoutNeed(needs, { kind: 'smooth' }) : { ...needs, smooth: true })}>smooth</Button>
+          <Button
+            kind="chip"
+            aria-pressed={needs.body === 'same'}
+            className="aria-pressed:border-kale aria-pressed:bg-kale aria-pressed:text-white"
+            onClick={() => onAdd(needs.body === 'same' ? withoutNeed(needs, { kind: 'body' }) : { ...needs, body: 'same' })}
+          >
+            same body
+          </Button>
+          <Button
+            kind="chip"
+            aria-pressed={needs.smooth ?? false}
+            className="aria-pressed:border-kale aria-pressed:bg-kale aria-pressed:text-white"
+            onClick={() => onAdd(needs.smooth ? withoutNeed(needs, { kind: 'smooth' }) : { ...needs, smooth: true })}
+          >
+            smooth
+          </Button>
         </div>
       </fieldset>
     </div>

@@ -9,7 +9,14 @@ import type { ReadingDesk } from './useReadingDesk.ts';
 
 const WEIGHED = 0.01;
 const SHOWN = ['energyKcal', 'saturatedFatG', 'sodiumMg', 'potassiumMg', 'carbohydrateG', 'proteinG'] as const;
-const SHORT: Record<(typeof SHOWN)[number], string> = { energyKcal: '', saturatedFatG: 'saturated', sodiumMg: 'sodium', potassiumMg: 'potassium', carbohydrateG: 'carbohydrate', proteinG: 'protein' };
+const SHORT: Record<(typeof SHOWN)[number], string> = {
+  energyKcal: '',
+  saturatedFatG: 'saturated',
+  sodiumMg: 'sodium',
+  potassiumMg: 'potassium',
+  carbohydrateG: 'carbohydrate',
+  proteinG: 'protein',
+};
 
 /** The two figures in which the readings of a doubt lie furthest apart, for one bowl. */
 function telling(readings: readonly DoubtReading[]): (typeof SHOWN)[number][] {
@@ -28,7 +35,15 @@ export function Doubts({ desk, recipe, onFindFood }: { desk: ReadingDesk; recipe
     <section aria-label="Doubts" className="flex flex-col gap-2">
       <h2 className="text-lg">{desk.doubts.length === 0 ? 'No doubts' : `${open} of ${desk.doubts.length} doubts open`}</h2>
       <ul className="flex flex-col gap-2">
-        {desk.doubts.map((doubt) => <DoubtItem key={`${doubt.code}-${doubt.lineId}`} doubt={doubt} line={doubt.lineId === null ? undefined : lines.get(doubt.lineId)} desk={desk} onFindFood={onFindFood} />)}
+        {desk.doubts.map((doubt) => (
+          <DoubtItem
+            key={`${doubt.code}-${doubt.lineId}`}
+            doubt={doubt}
+            line={doubt.lineId === null ? undefined : lines.get(doubt.lineId)}
+            desk={desk}
+            onFindFood={onFindFood}
+          />
+        ))}
       </ul>
     </section>
   );
@@ -48,18 +63,36 @@ function DoubtItem({ doubt, line, desk, onFindFood }: ItemProps) {
   return (
     <li className="rounded-lg border border-line bg-card p-2.5">
       <div className="flex items-baseline gap-2">
-        <State tone={settled?.said ? 'meets' : doubt.code === 'food.unmatched' ? 'breaks' : 'check'}>{settled?.said ? 'settled' : doubt.code === 'food.unmatched' ? 'no food' : 'ask'}</State>
-        <p>{doubt.message}{settled?.said && <span className="text-leaf"> Now: {settled.said}.</span>}</p>
+        <State tone={settled?.said ? 'meets' : doubt.code === 'food.unmatched' ? 'breaks' : 'check'}>
+          {settled?.said ? 'settled' : doubt.code === 'food.unmatched' ? 'no food' : 'ask'}
+        </State>
+        <p>
+          {doubt.message}
+          {settled?.said && <span className="text-leaf"> Now: {settled.said}.</span>}
+        </p>
       </div>
       <div className="mt-1.5 flex flex-wrap gap-1.5">
-        {line && doubt.readings?.map((reading) => (
-          <Button key={reading.label + reading.grams} kind="chip" className="flex-col items-start! gap-0! leading-tight" aria-pressed={settled?.said === reading.label} onClick={() => settleReading(desk, line, reading)}>
-            <span>{reading.label}: {figure(reading.grams)} g</span>
-            <span className="text-sm text-kale-soft">{keys.map((key) => `${withUnit(key, reading.perServing[key] ?? 0)} ${SHORT[key]}`.trim()).join(', ')} a bowl</span>
-          </Button>
-        ))}
+        {line &&
+          doubt.readings?.map((reading) => (
+            <Button
+              key={reading.label + reading.grams}
+              kind="chip"
+              className="flex-col items-start! gap-0! leading-tight"
+              aria-pressed={settled?.said === reading.label}
+              onClick={() => settleReading(desk, line, reading)}
+            >
+              <span>
+                {reading.label}: {figure(reading.grams)} g
+              </span>
+              <span className="text-sm text-kale-soft">
+                {keys.map((key) => `${withUnit(key, reading.perServing[key] ?? 0)} ${SHORT[key]}`.trim()).join(', ')} a bowl
+              </span>
+            </Button>
+          ))}
         {line && wantsFood && <Button onClick={() => onFindFood(line)}>Find the food</Button>}
-        {line && (doubt.code.startsWith('amount') || (wantsFood && line.foodId !== null && line.grams === null)) && <GramsEntry onGive={(grams) => desk.settle(line, { grams: weighed(grams), said: `${figure(grams)} g` })} label={line.text} />}
+        {line && (doubt.code.startsWith('amount') || (wantsFood && line.foodId !== null && line.grams === null)) && (
+          <GramsEntry onGive={(grams) => desk.settle(line, { grams: weighed(grams), said: `${figure(grams)} g` })} label={line.text} />
+        )}
         {doubt.code.startsWith('servings') && <BowlsEntry desk={desk} />}
       </div>
     </li>
@@ -77,9 +110,24 @@ function GramsEntry({ onGive, label }: { onGive: (grams: number) => void; label:
   const grams = Number(text.replace(',', '.'));
   const valid = text !== '' && Number.isFinite(grams) && grams >= 0;
   return (
-    <form className="flex gap-1" onSubmit={(event) => { event.preventDefault(); if (valid) onGive(grams); }}>
-      <Input className="w-20" inputMode="decimal" aria-label={`Grams of ${label}`} placeholder="grams" value={text} onChange={(event) => setText(event.target.value)} />
-      <Button type="submit" disabled={!valid}>Weigh</Button>
+    <form
+      className="flex gap-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (valid) onGive(grams);
+      }}
+    >
+      <Input
+        className="w-20"
+        inputMode="decimal"
+        aria-label={`Grams of ${label}`}
+        placeholder="grams"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <Button type="submit" disabled={!valid}>
+        Weigh
+      </Button>
     </form>
   );
 }
@@ -89,9 +137,24 @@ function BowlsEntry({ desk }: { desk: ReadingDesk }) {
   const bowls = Number(text);
   const valid = Number.isFinite(bowls) && bowls > 0;
   return (
-    <form className="flex gap-1" onSubmit={(event) => { event.preventDefault(); if (valid) desk.setServings(bowls); }}>
-      <Input className="w-20" inputMode="decimal" aria-label="Number of bowls" placeholder="bowls" value={text} onChange={(event) => setText(event.target.value)} />
-      <Button type="submit" disabled={!valid}>Set</Button>
+    <form
+      className="flex gap-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (valid) desk.setServings(bowls);
+      }}
+    >
+      <Input
+        className="w-20"
+        inputMode="decimal"
+        aria-label="Number of bowls"
+        placeholder="bowls"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <Button type="submit" disabled={!valid}>
+        Set
+      </Button>
     </form>
   );
 }

@@ -33,7 +33,9 @@ function Search({ initial, onPick }: { initial: string; onPick: (food: FoodHit) 
         if (first) onPick(first);
       }}
     >
-      <Field label="Search the shelf"><Input autoFocus value={query} aria-controls={list} onChange={(event) => setQuery(event.target.value)} /></Field>
+      <Field label="Search the shelf">
+        <Input autoFocus value={query} aria-controls={list} onChange={(event) => setQuery(event.target.value)} />
+      </Field>
       <ul id={list} className="mt-2 flex max-h-72 flex-col gap-1 overflow-auto" aria-label="Foods found">
         {hits.data?.map((food) => (
           <li key={food.id}>
@@ -44,7 +46,11 @@ function Search({ initial, onPick }: { initial: string; onPick: (food: FoodHit) 
           </li>
         ))}
       </ul>
-      {hits.data?.length === 0 && <p className="mt-2 text-kale-soft">Nothing on the shelf answers to that. Leave the line without a food: it stays marked, and every figure says 'at least'.</p>}
+      {hits.data?.length === 0 && (
+        <p className="mt-2 text-kale-soft">
+          Nothing on the shelf answers to that. Leave the line without a food: it stays marked, and every figure says 'at least'.
+        </p>
+      )}
     </form>
   );
 }

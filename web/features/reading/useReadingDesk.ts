@@ -58,18 +58,27 @@ export function useReadingDesk() {
     return { ...reading.data.recipe, ...(desk.servings === null ? {} : { servings: desk.servings }), lines };
   }, [reading.data, desk.settled, desk.servings, desk.text]);
 
-  const doubts: Doubt[] = useMemo(() => (desk.text.trim() === '' ? [] : (reading.data?.doubts ?? []).filter(({ code }) => !(code.startsWith('servings') && desk.servings !== null))), [reading.data, desk.servings, desk.text]);
+  const doubts: Doubt[] = useMemo(
+    () =>
+      desk.text.trim() === '' ? [] : (reading.data?.doubts ?? []).filter(({ code }) => !(code.startsWith('servings') && desk.servings !== null)),
+    [reading.data, desk.servings, desk.text],
+  );
   const settlementOf = (lineId: string | null): Settlement | undefined => {
     const line = reading.data?.recipe.lines.find(({ id }) => id === lineId);
     return line && desk.settled[settlementKey(line)];
   };
 
   return {
-    desk, reading, recipe, doubts, settlementOf,
+    desk,
+    reading,
+    recipe,
+    doubts,
+    settlementOf,
     setText: (text: string) => setDesk((now) => ({ ...now, text })),
     setMeasures: (measures: Measures) => setDesk((now) => ({ ...now, measures })),
     setServings: (servings: number | null) => setDesk((now) => ({ ...now, servings })),
-    settle: (line: Line, settlement: Settlement) => setDesk((now) => ({ ...now, settled: { ...now.settled, [settlementKey(line)]: { ...now.settled[settlementKey(line)], ...settlement } } })),
+    settle: (line: Line, settlement: Settlement) =>
+      setDesk((now) => ({ ...now, settled: { ...now.settled, [settlementKey(line)]: { ...now.settled[settlementKey(line)], ...settlement } } })),
     clear: () => setDesk(EMPTY),
   };
 }
