@@ -8,6 +8,7 @@ import loadHighs from 'highs';
 import { type Analysis, analyse } from '../analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import type { Recipe } from '../recipe.ts';
+import { seeded } from '../test/soup.ts';
 import { type AdaptResult, adapt } from './adapt.ts';
 import { SWAPS, type Swap } from './data/swaps.ts';
 import type { Limit, Needs } from './needs.ts';
@@ -15,17 +16,6 @@ import { BODY_KEEPS, BODY_LEAST, CHANGE_COST, OBJECTIVE, VOLUME_KEEPS } from './
 
 const CASES = Number(process.env.KIND_LADLE_CASES ?? 60);
 const highs = await loadHighs({});
-
-/** Mulberry32: a small seeded generator, so that a failing case can be run again. */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
 
 type RecipeLine = Recipe['lines'][number];
 const lineOf = (id: string, foodId: string, best: number): RecipeLine => ({
