@@ -65,7 +65,8 @@ function takeServings(line: TextLine, sections: Sections): boolean {
 
 /** Before any heading: the title comes first; then whatever looks like an ingredient begins the list. */
 function takeOpen(line: TextLine, sections: Sections, headed: boolean): 'open' | 'ingredients' | 'steps' {
-  if (sections.title === '' && !NUMBERED.test(line.text) && !startsWithAmount(line.text)) {
+  // 'A soup of leeks' begins with a number word and is a title all the same; '2 leeks' is not.
+  if (sections.title === '' && sections.ingredients.length === 0 && !/^[\d½¼¾⅓⅔\-*•]/u.test(line.text)) {
     sections.title = line.text.replace(/^#+\s*/, '');
     return 'open';
   }

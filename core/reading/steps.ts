@@ -212,7 +212,7 @@ const isFatty = (lines: readonly Line[], id: string, shelf: Shelf): boolean => {
 };
 
 const MINUTES =
-  /((?:\d+(?:[.,]\d+)?|[½¼¾]|\d+\s+\d\/\d|an?|one|two|three|half an)\s*(?:(?:-|–|to)\s*\d+(?:[.,]\d+)?\s*)?)\s*(hours?|hrs?|h|minutes?|mins?|min)\b/gi;
+  /((?:\d+\s?[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]|\d+\s+\d\/\d|an?|one|two|three|half an)\s*(?:(?:-|–|to)\s*\d+(?:[.,]\d+)?\s*)?)\s*(hours?|hrs?|h|minutes?|mins?|min)\b/gi;
 
 /** All the minutes a step states, added up. */
 export function minutesIn(text: string): { min: number; max: number } | null {
