@@ -88,7 +88,12 @@ describe('what is eaten of a line', () => {
 });
 
 describe('scopes', () => {
-  const topped = soup([line('pea', 'peas-frozen', 600), line('water', 'water', 600), line('sour', 'sour-cream', 60, { stage: 'bowl' }), line('bread', 'bread-white', 40, { stage: 'plate', perBowl: true })]);
+  const topped = soup([
+    line('pea', 'peas-frozen', 600),
+    line('water', 'water', 600),
+    line('sour', 'sour-cream', 60, { stage: 'bowl' }),
+    line('bread', 'bread-white', 40, { stage: 'plate', perBowl: true }),
+  ]);
   const analysis = bowlOf(topped);
   test('a topping moves the bowl and not the pot', () => {
     expect(allergen(analysis, 'milk').scopes).toEqual({ pot: 'absent', bowl: 'contains', plate: 'contains' });
@@ -102,20 +107,36 @@ describe('scopes', () => {
     expect(analysis.perServing.starchG.missing.map(({ lineId }) => lineId)).not.toContain('bread');
   });
   test('the fewest changes count the lines of each scope', () => {
-    expect(diet(analysis, 'vegan').fewestChanges).toEqual({ pot: { count: 0, lineIds: [] }, bowl: { count: 1, lineIds: ['sour'] }, plate: { count: 2, lineIds: ['sour', 'bread'] } });
+    expect(diet(analysis, 'vegan').fewestChanges).toEqual({
+      pot: { count: 0, lineIds: [] },
+      bowl: { count: 1, lineIds: ['sour'] },
+      plate: { count: 2, lineIds: ['sour', 'bread'] },
+    });
   });
 });
 
 describe('parts and choices', () => {
   test('the parent of parts counts nowhere, its parts do', () => {
-    const parts = soup([line('oil', 'olive-oil', 40), line('pot', 'olive-oil', 30, { partOf: 'oil' }), line('drizzle', 'olive-oil', 10, { partOf: 'oil', stage: 'bowl' }), line('leek', 'leek', 400)]);
+    const parts = soup([
+      line('oil', 'olive-oil', 40),
+      line('pot', 'olive-oil', 30, { partOf: 'oil' }),
+      line('drizzle', 'olive-oil', 10, { partOf: 'oil', stage: 'bowl' }),
+      line('leek', 'leek', 400),
+    ]);
     expect(bowlOf(parts).batch.fatG.value).toBeCloseTo(40 + 4 * 0.3, 6);
   });
   test('of a choice only the chosen line counts, and each is shown with its own result', () => {
-    const choice = soup([line('butter', 'butter-salted', 30, { choiceOf: 'fat', chosen: true }), line('oil', 'olive-oil', 30, { choiceOf: 'fat', chosen: false }), line('leek', 'leek', 400)]);
+    const choice = soup([
+      line('butter', 'butter-salted', 30, { choiceOf: 'fat', chosen: true }),
+      line('oil', 'olive-oil', 30, { choiceOf: 'fat', chosen: false }),
+      line('leek', 'leek', 400),
+    ]);
     const analysis = bowlOf(choice);
     expect(allergen(analysis, 'milk').state).toBe('contains');
-    expect(analysis.choices?.map(({ lineId, allergens }) => [lineId, allergens.find(({ id }) => id === 'milk')?.state])).toEqual([['butter', 'contains'], ['oil', 'absent']]);
+    expect(analysis.choices?.map(({ lineId, allergens }) => [lineId, allergens.find(({ id }) => id === 'milk')?.state])).toEqual([
+      ['butter', 'contains'],
+      ['oil', 'absent'],
+    ]);
     expect(analysis.choices?.[1]?.perServing.saturatedFatG.value).toBeCloseTo((0.3 * 13.81 + 4 * 0.04) / 4, 6);
   });
 });

@@ -33,8 +33,10 @@ async function startServer(databasePath: string, port: number, demo: boolean): P
   return { child, url };
 }
 
-export const test = base.extend<{ demo: boolean; server: Server; quiet: string[] }>({
+export const test = base.extend<{ demo: boolean; refusals: RegExp | null; server: Server; quiet: string[] }>({
   demo: [false, { option: true }],
+  // Chromium writes a console line of its own for a request that fails; a story that provokes one names it.
+  refusals: [null, { option: true }],
   server: async ({ demo }, use) => {
     const databasePath = join(mkdtempSync(join(tmpdir(), 'kind-ladle-story-')), 'kitchen.sqlite');
     let running = await startServer(databasePath, 0, demo);
@@ -54,11 +56,11 @@ export const test = base.extend<{ demo: boolean; server: Server; quiet: string[]
     });
     if (running.child.exitCode === null && running.child.signalCode === null) await kill();
   },
-  // Console messages of any kind, and page errors. Stories that take the server away expect failed fetches.
+  // Console messages of any kind, and page errors.
   quiet: [
-    async ({ page }, use) => {
+    async ({ page, refusals }, use) => {
       const messages: string[] = [];
-      listen(page, messages);
+      listen(page, messages, refusals);
       await use(messages);
       expect(messages, 'console messages').toEqual([]);
     },
@@ -66,9 +68,9 @@ export const test = base.extend<{ demo: boolean; server: Server; quiet: string[]
   ],
 });
 
-export function listen(page: Page, messages: string[]): void {
+export function listen(page: Page, messages: string[], refusals: RegExp | null = null): void {
   page.on('console', (message) => {
-    if (!/net::ERR_CONNECTION_REFUSED/.test(message.text())) messages.push(`${message.type()}: ${message.text()}`);
+    if (!refusals?.test(message.text())) messages.push(`${message.type()}: ${message.text()}`);
   });
   page.on('pageerror', (error) => messages.push(`page error: ${error.message}`));
 }

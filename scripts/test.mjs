@@ -29,7 +29,14 @@ function jest() {
   console.log('\n== unit and HTTP tests');
   const report = '.cache/jest-report.json';
   rmSync(report, { force: true });
-  run(process.execPath, ['--experimental-vm-modules', '--disable-warning=ExperimentalWarning', 'node_modules/jest/bin/jest.js', '--json', `--outputFile=${report}`, '--reporters=default']);
+  run(process.execPath, [
+    '--experimental-vm-modules',
+    '--disable-warning=ExperimentalWarning',
+    'node_modules/jest/bin/jest.js',
+    '--json',
+    `--outputFile=${report}`,
+    '--reporters=default',
+  ]);
   if (!existsSync(report)) return void (failed += 1);
   const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, 'utf8'));
   passed += numPassedTests;

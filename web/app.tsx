@@ -1,5 +1,6 @@
 import { createBrowserRouter, Link, NavLink, Outlet, useRouteError } from 'react-router';
 import { Soups } from './routes/soups.tsx';
+import { Waiting } from './ui/state.tsx';
 
 const tab = ({ isActive }: { isActive: boolean }) =>
   `rounded px-2.5 py-1 ${isActive ? 'bg-kale-soft text-white underline decoration-2 underline-offset-4' : 'text-oat hover:bg-kale-soft'}`;
@@ -48,11 +49,7 @@ function Failed() {
   );
 }
 
-const Loading = () => (
-  <p className="m-auto p-8 text-kale-soft" role="status">
-    Opening the kitchen ...
-  </p>
-);
+const Loading = () => <Waiting>Opening the kitchen ...</Waiting>;
 
 export const router = createBrowserRouter([
   {

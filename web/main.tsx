@@ -4,6 +4,7 @@ import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
+import { LostServer } from './api/client.ts';
 import { router } from './app.tsx';
 import { Toaster } from './ui/toast.tsx';
 
@@ -11,7 +12,11 @@ import { Toaster } from './ui/toast.tsx';
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 if (nonce) setNonce(nonce);
 
-const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 2_000, retry: 1, refetchOnWindowFocus: true } } });
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { staleTime: 2_000, retry: (failures, error) => error instanceof LostServer && failures < 2, refetchOnWindowFocus: true },
+  },
+});
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>

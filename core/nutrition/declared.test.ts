@@ -3,18 +3,54 @@ import { describe, expect, test } from '@jest/globals';
 import type { Nutrient } from '../nutrient.ts';
 import { declaredFigures, usPercentDaily } from './declared.ts';
 
-const us = (key: Nutrient, value: number, atLeast = false) => declaredFigures('us', (asked) => (asked === key ? { value, atLeast } : { value: 0, atLeast: false }), () => ({ value: 0, atLeast: false })).us?.[key];
-const eu = (key: Nutrient, value: number) => declaredFigures('eu', () => ({ value: 0, atLeast: false }), (asked) => (asked === key ? { value, atLeast: false } : { value: 0, atLeast: false })).eu?.[key];
+const us = (key: Nutrient, value: number, atLeast = false) =>
+  declaredFigures(
+    'us',
+    (asked) => (asked === key ? { value, atLeast } : { value: 0, atLeast: false }),
+    () => ({ value: 0, atLeast: false }),
+  ).us?.[key];
+const eu = (key: Nutrient, value: number) =>
+  declaredFigures(
+    'eu',
+    () => ({ value: 0, atLeast: false }),
+    (asked) => (asked === key ? { value, atLeast: false } : { value: 0, atLeast: false }),
+  ).eu?.[key];
 
 describe('US', () => {
   test.each([
-    ['energyKcal', 4.9, '0 kcal', '(c)(1)'], ['energyKcal', 5, '5 kcal', '(c)(1)'], ['energyKcal', 47.4, '45 kcal', '(c)(1)'], ['energyKcal', 50, '50 kcal', '(c)(1)'], ['energyKcal', 54.9, '50 kcal', '(c)(1)'], ['energyKcal', 55, '60 kcal', '(c)(1)'],
-    ['fatG', 0.49, '0 g', '(c)(2)'], ['fatG', 0.5, '0.5 g', '(c)(2)'], ['fatG', 4.74, '4.5 g', '(c)(2)'], ['fatG', 4.76, '5 g', '(c)(2)'], ['fatG', 5.4, '5 g', '(c)(2)'], ['saturatedFatG', 2.3, '2.5 g', '(c)(2)(i)'],
-    ['cholesterolMg', 1.9, '0 mg', '(c)(3)'], ['cholesterolMg', 2, 'less than 5 mg', '(c)(3)'], ['cholesterolMg', 5, 'less than 5 mg', '(c)(3)'], ['cholesterolMg', 7.6, '10 mg', '(c)(3)'],
-    ['sodiumMg', 4.9, '0 mg', '(c)(4)'], ['sodiumMg', 5, '5 mg', '(c)(4)'], ['sodiumMg', 138, '140 mg', '(c)(4)'], ['sodiumMg', 140, '140 mg', '(c)(4)'], ['sodiumMg', 144.9, '140 mg', '(c)(4)'], ['sodiumMg', 146, '150 mg', '(c)(4)'],
-    ['carbohydrateG', 0.49, '0 g', '(c)(6)'], ['carbohydrateG', 0.9, 'less than 1 g', '(c)(6)'], ['carbohydrateG', 1.4, '1 g', '(c)(6)'], ['fibreG', 0.99, 'less than 1 g', '(c)(6)(i)'], ['sugarsG', 12.5, '13 g', '(c)(6)(ii)'], ['proteinG', 0.5, 'less than 1 g', '(c)(7)'],
-    ['vitaminDUg', 0.26, '0.3 µg', 'FDA guidance'], ['calciumMg', 44, '40 mg', 'FDA guidance'], ['ironMg', 1.24, '1.2 mg', 'FDA guidance'], ['potassiumMg', 226, '230 mg', 'FDA guidance'],
-  ] as const)('%s of %d is declared %s %s', (key, value, text) => {
+    ['energyKcal', 4.9, '0 kcal', '(c)(1)'],
+    ['energyKcal', 5, '5 kcal', '(c)(1)'],
+    ['energyKcal', 47.4, '45 kcal', '(c)(1)'],
+    ['energyKcal', 50, '50 kcal', '(c)(1)'],
+    ['energyKcal', 54.9, '50 kcal', '(c)(1)'],
+    ['energyKcal', 55, '60 kcal', '(c)(1)'],
+    ['fatG', 0.49, '0 g', '(c)(2)'],
+    ['fatG', 0.5, '0.5 g', '(c)(2)'],
+    ['fatG', 4.74, '4.5 g', '(c)(2)'],
+    ['fatG', 4.76, '5 g', '(c)(2)'],
+    ['fatG', 5.4, '5 g', '(c)(2)'],
+    ['saturatedFatG', 2.3, '2.5 g', '(c)(2)(i)'],
+    ['cholesterolMg', 1.9, '0 mg', '(c)(3)'],
+    ['cholesterolMg', 2, 'less than 5 mg', '(c)(3)'],
+    ['cholesterolMg', 5, 'less than 5 mg', '(c)(3)'],
+    ['cholesterolMg', 7.6, '10 mg', '(c)(3)'],
+    ['sodiumMg', 4.9, '0 mg', '(c)(4)'],
+    ['sodiumMg', 5, '5 mg', '(c)(4)'],
+    ['sodiumMg', 138, '140 mg', '(c)(4)'],
+    ['sodiumMg', 140, '140 mg', '(c)(4)'],
+    ['sodiumMg', 144.9, '140 mg', '(c)(4)'],
+    ['sodiumMg', 146, '150 mg', '(c)(4)'],
+    ['carbohydrateG', 0.49, '0 g', '(c)(6)'],
+    ['carbohydrateG', 0.9, 'less than 1 g', '(c)(6)'],
+    ['carbohydrateG', 1.4, '1 g', '(c)(6)'],
+    ['fibreG', 0.99, 'less than 1 g', '(c)(6)(i)'],
+    ['sugarsG', 12.5, '13 g', '(c)(6)(ii)'],
+    ['proteinG', 0.5, 'less than 1 g', '(c)(7)'],
+    ['vitaminDUg', 0.26, '0.3 µg', 'FDA guidance'],
+    ['calciumMg', 44, '40 mg', 'FDA guidance'],
+    ['ironMg', 1.24, '1.2 mg', 'FDA guidance'],
+    ['potassiumMg', 226, '230 mg', 'FDA guidance'],
+  ] as const)('%s of %d is declared %s %s', (key, value, text, _paragraph) => {
     expect(us(key, value)?.text).toBe(text);
   });
   test('a figure that is only a lower bound says at least', () => {
@@ -22,9 +58,19 @@ describe('US', () => {
   });
   test.each([
     // (d)(7)(ii): nearest whole per cent.
-    ['sodiumMg', 575, 25], ['fatG', 12, 15], ['saturatedFatG', 7.5, 38], ['carbohydrateG', 27.5, 10], ['fibreG', 2.8, 10], ['cholesterolMg', 100, 33],
+    ['sodiumMg', 575, 25],
+    ['fatG', 12, 15],
+    ['saturatedFatG', 7.5, 38],
+    ['carbohydrateG', 27.5, 10],
+    ['fibreG', 2.8, 10],
+    ['cholesterolMg', 100, 33],
     // (c)(8)(iii): 2 to 10 %, 5 to 50 %, 10 above; below 2 % may be 0.
-    ['calciumMg', 20, 0], ['calciumMg', 65, 6], ['calciumMg', 195, 15], ['calciumMg', 740, 60], ['ironMg', 1.8, 10], ['potassiumMg', 470, 10],
+    ['calciumMg', 20, 0],
+    ['calciumMg', 65, 6],
+    ['calciumMg', 195, 15],
+    ['calciumMg', 740, 60],
+    ['ironMg', 1.8, 10],
+    ['potassiumMg', 470, 10],
   ] as const)('%s of %d is %d %% of the daily value', (key, amount, percent) => {
     expect(usPercentDaily(key, amount)).toBe(percent);
   });
@@ -36,8 +82,20 @@ describe('US', () => {
 
 describe('EU, per 100 g', () => {
   test.each([
-    ['energyKcal', 61.4, '61 kcal'], ['energyKj', 257.6, '258 kJ'], ['fatG', 0.49, '<0.5 g'], ['fatG', 0.54, '0.5 g'], ['fatG', 9.96, '10.0 g'], ['fatG', 12.4, '12 g'], ['saturatedFatG', 0.09, '<0.1 g'], ['saturatedFatG', 1.26, '1.3 g'],
-    ['saltG', 0.012, '<0.01 g'], ['saltG', 0.0126, '0.01 g'], ['saltG', 0.666, '0.67 g'], ['saltG', 1.04, '1.0 g'], ['proteinG', 1.96, '2.0 g'], ['fibreG', 0.3, '<0.5 g'],
+    ['energyKcal', 61.4, '61 kcal'],
+    ['energyKj', 257.6, '258 kJ'],
+    ['fatG', 0.49, '<0.5 g'],
+    ['fatG', 0.54, '0.5 g'],
+    ['fatG', 9.96, '10.0 g'],
+    ['fatG', 12.4, '12 g'],
+    ['saturatedFatG', 0.09, '<0.1 g'],
+    ['saturatedFatG', 1.26, '1.3 g'],
+    ['saltG', 0.012, '<0.01 g'],
+    ['saltG', 0.0126, '0.01 g'],
+    ['saltG', 0.666, '0.67 g'],
+    ['saltG', 1.04, '1.0 g'],
+    ['proteinG', 1.96, '2.0 g'],
+    ['fibreG', 0.3, '<0.5 g'],
   ] as const)('%s of %d is declared %s', (key, value, text) => {
     expect(eu(key, value)?.text).toBe(text);
   });

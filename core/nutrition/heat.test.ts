@@ -32,7 +32,13 @@ describe('evaporation (estimates of the project)', () => {
 });
 
 describe('the heat a line goes through', () => {
-  const recipe = soup([], { steps: [step('sweat', { stage: 'base', method: 'sweat', minutes: { min: 10, max: 10 }, uses: ['onion'] }), step('simmer', { method: 'simmer', minutes: { min: 20, max: 20 } }), step('finish', { stage: 'finish', uses: ['cream'] })] });
+  const recipe = soup([], {
+    steps: [
+      step('sweat', { stage: 'base', method: 'sweat', minutes: { min: 10, max: 10 }, uses: ['onion'] }),
+      step('simmer', { method: 'simmer', minutes: { min: 20, max: 20 } }),
+      step('finish', { stage: 'finish', uses: ['cream'] }),
+    ],
+  });
   test('is all that comes after it goes in', () => {
     expect(heatOfLine(recipe, 'onion', 'base')).toEqual({ wetMinutes: 20, dryMinutes: 10 });
     expect(heatOfLine(recipe, 'potato', 'simmer')).toEqual({ wetMinutes: 20, dryMinutes: 0 });
@@ -51,7 +57,16 @@ describe('the heat a line goes through', () => {
 });
 
 describe('alcohol left, USDA Table of Nutrient Retention Factors, Release 6 (from memory)', () => {
-  test.each([[0, 0.85], [15, 0.4], [30, 0.35], [60, 0.25], [90, 0.2], [120, 0.1], [150, 0.05], [300, 0.05]])('after %d minutes %d is left', (minutes, share) => {
+  test.each([
+    [0, 0.85],
+    [15, 0.4],
+    [30, 0.35],
+    [60, 0.25],
+    [90, 0.2],
+    [120, 0.1],
+    [150, 0.05],
+    [300, 0.05],
+  ])('after %d minutes %d is left', (minutes, share) => {
     expect(alcoholLeft(minutes)).toBeCloseTo(share, 9);
   });
   test('falls without a step between the rows', () => {

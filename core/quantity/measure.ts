@@ -28,7 +28,9 @@ const plural = (amount: number, word: string): string => `${asFraction(amount)} 
 
 /** The measure of `grams` of a food: cups, spoons, pieces; grams where the food has no measure. */
 export function kitchenMeasure(food: Food, grams: number): string {
-  const piece = ['clove', 'medium', 'each'].map((wanted) => food.portions.find(({ measure }) => measure === wanted)).find((portion) => portion !== undefined);
+  const piece = ['clove', 'medium', 'each']
+    .map((wanted) => food.portions.find(({ measure }) => measure === wanted))
+    .find((portion) => portion !== undefined);
   if (piece && grams >= piece.grams * 0.45 && food.densityGPerMl === undefined)
     return asFraction(grams / piece.grams) + (piece.measure === 'clove' ? ' cloves' : piece.measure === 'medium' ? ' medium' : '');
   const cup = food.densityGPerMl === undefined ? food.portions.find(({ measure }) => measure === 'cup')?.grams : food.densityGPerMl * US_CUP_ML;

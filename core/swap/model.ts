@@ -21,7 +21,7 @@ import { blendedShare, bodyMlPerGram, releasedShare } from '../texture/body.ts';
 import { SWAPS, type Swap } from './data/swaps.ts';
 import type { Needs } from './needs.ts';
 import { CHANGE_COST, DEFAULT_WEIGHTS, OBJECTIVE, type TraitName, VOLUME_KEEPS } from './objective.ts';
-import { bodyBounds } from './verdict.ts';
+import { bodyBounds, hasPieces } from './verdict.ts';
 
 export interface Part {
   foods: readonly (readonly [Food, number])[];
@@ -201,6 +201,7 @@ function slotOf(line: Line, traits: readonly TraitName[], input: ModelInput, reg
       if (max !== undefined && line.eaten !== 'removed') hopeless.add(firstLimit(needs) + index);
     });
     if (needs.checks === 'avoid') for (let index = 0; index < firstLimit(needs); index += 1) hopeless.add(index);
+    if (needs.smooth && hasPieces(line, undefined)) hopeless.add(smoothIndex(needs));
     return null;
   }
   const rules: NutRules = { coconutIsTreeNut: needs.coconutIsTreeNut ?? false, chestnutIsTreeNut: needs.chestnutIsTreeNut ?? false };
@@ -212,7 +213,13 @@ function slotOf(line: Line, traits: readonly TraitName[], input: ModelInput, reg
       : line.grams
         ? openMaxima(food, needs, shelf, regime)
         : (needs.limits ?? []).flatMap(({ max }, index) => (max === undefined ? [] : [firstLimit(needs) + index]));
-  const broken = [...own.contains, ...(needs.checks === 'avoid' ? own.checks : []), ...(avoided ? [avoidIndex(needs, food.id)] : []), ...openOwn];
+  const broken = [
+    ...own.contains,
+    ...(needs.checks === 'avoid' ? own.checks : []),
+    ...(avoided ? [avoidIndex(needs, food.id)] : []),
+    ...openOwn,
+    ...(needs.smooth && hasPieces(line, food.category) ? [smoothIndex(needs)] : []),
+  ];
   const keep: Option = {
     swap: null,
     fixed: line.grams ? contribution(line, food, line.grams.best, traits, input, regime) : new Float64Array(traits.length),
@@ -229,6 +236,8 @@ function slotOf(line: Line, traits: readonly TraitName[], input: ModelInput, reg
   if (options.length === 0) return null;
   return { line, food, options: broken.length > 0 ? options : [keep, ...options], forced: broken.length > 0 };
 }
+
+const smoothIndex = (needs: Needs): number => firstLimit(needs) + (needs.limits?.length ?? 0) + (needs.body === undefined ? 0 : 1);
 
 const avoidIndex = (needs: Needs, foodId: string): number =>
   firstLimit(needs) +

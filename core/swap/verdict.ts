@@ -1,6 +1,6 @@
 /** Judges an analysed soup against every need, on the interval and not on the best value alone. */
 import type { Analysis, NutrientFigure } from '../analysis.ts';
-import { countedLines, type Recipe } from '../recipe.ts';
+import { countedLines, type Line, type Recipe } from '../recipe.ts';
 import { blendedShare } from '../texture/body.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
 import { BODY_KEEPS, BODY_LEAST } from './objective.ts';
@@ -75,14 +75,17 @@ export function bodyBounds(needs: Needs, originalIndex: number): { min: number; 
   return { min: Math.max(0, originalIndex - room), max: originalIndex + room };
 }
 
-const SOLID_TOPPING = /^(root|vegetable|leaf|allium|mushroom|fruit|pulse|nut-seed|bread|herb|meat|poultry|fish|shellfish)$/;
+const SOLID = /^(root|vegetable|leaf|allium|mushroom|fruit|pulse|nut-seed|bread|herb|meat|poultry|fish|shellfish)$/;
+
+/** A topping with pieces, skins or fibres; one whose food is not known may have any. */
+export const hasPieces = ({ stage, eaten }: Line, category: string | undefined): boolean =>
+  stage === 'bowl' && eaten !== 'removed' && (category === undefined || SOLID.test(category));
 
 /** Smooth: everything is blended and nothing with pieces is put in the bowl. */
 export function isSmooth(recipe: Recipe, categoryOf: (foodId: string) => string | undefined): boolean {
-  const pieces = countedLines(recipe).some(
-    ({ stage, foodId, eaten }) => stage === 'bowl' && eaten !== 'removed' && (foodId === null || SOLID_TOPPING.test(categoryOf(foodId) ?? '')),
+  return (
+    blendedShare(recipe) === 1 && !countedLines(recipe).some((line) => hasPieces(line, line.foodId === null ? undefined : categoryOf(line.foodId)))
   );
-  return blendedShare(recipe) === 1 && !pieces;
 }
 
 export interface Judged {

@@ -1,5 +1,5 @@
 /** Soups for tests, said in few words. */
-import { type Analysis, type AnalyseOptions, analyse } from '../analysis.ts';
+import { type AnalyseOptions, type Analysis, analyse } from '../analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import type { Line, Recipe, Step } from '../recipe.ts';
 

@@ -5,11 +5,23 @@ import { bodyWord } from './body.ts';
 const body = (recipe: ReturnType<typeof soup>) => bowlOf(recipe).body;
 const CUP_OF_MILK = 244;
 const TABLESPOON = { flour: 7.8, butter: 14.2 };
-const whiteSauce = (spoons: number) => soup([line('milk', 'milk-whole', CUP_OF_MILK), line('flour', 'flour-wheat', TABLESPOON.flour * spoons), line('butter', 'butter-salted', TABLESPOON.butter * spoons)], { servings: 1 });
+const whiteSauce = (spoons: number) =>
+  soup(
+    [
+      line('milk', 'milk-whole', CUP_OF_MILK),
+      line('flour', 'flour-wheat', TABLESPOON.flour * spoons),
+      line('butter', 'butter-salted', TABLESPOON.butter * spoons),
+    ],
+    { servings: 1 },
+  );
 const blended = step('b', { stage: 'blend', method: 'blend', text: 'Blend.' });
 
 describe('the white-sauce ladder: 1, 2, 3 tablespoons of flour a cup (common practice, no source)', () => {
-  test.each([[1, 0.25], [2, 0.44], [3, 0.6]])('%d a cup is about %d', (spoons, index) => {
+  test.each([
+    [1, 0.25],
+    [2, 0.44],
+    [3, 0.6],
+  ])('%d a cup is about %d', (spoons, index) => {
     expect(Math.abs(body(whiteSauce(spoons)).index - index)).toBeLessThan(0.02);
   });
   test('reads thin to thick', () => {
@@ -20,7 +32,9 @@ describe('the white-sauce ladder: 1, 2, 3 tablespoons of flour a cup (common pra
 describe('ordering', () => {
   const potatoes = (steps: ReturnType<typeof step>[]) => soup([line('potato', 'potato', 480), line('water', 'water', 1000)], { steps });
   test('potato blended is thicker than half blended, and that than left in pieces', () => {
-    const [all, half, none] = [[blended], [{ ...blended, text: 'Blend half.' }], [step('s', { method: 'simmer' })]].map((steps) => body(potatoes(steps)).index) as [number, number, number];
+    const [all, half, none] = [[blended], [{ ...blended, text: 'Blend half.' }], [step('s', { method: 'simmer' })]].map(
+      (steps) => body(potatoes(steps)).index,
+    ) as [number, number, number];
     expect(all > half && half > none).toBe(true);
   });
   test('480 g of potato to the litre is a cream (common practice: 460 to 500 g)', () => {
@@ -47,6 +61,15 @@ test('the index never passes what the water can swell', () => {
   expect(body(soup([line('starch', 'cornstarch', 900), line('water', 'water', 100)])).index).toBeLessThanOrEqual(0.95);
 });
 
-test.each([[0, 'broth'], [0.119, 'broth'], [0.12, 'thin'], [0.22, 'light cream'], [0.35, 'cream'], [0.5, 'thick'], [0.62, 'stands on the spoon'], [0.95, 'stands on the spoon']] as const)('%d reads %s', (index, word) => {
+test.each([
+  [0, 'broth'],
+  [0.119, 'broth'],
+  [0.12, 'thin'],
+  [0.22, 'light cream'],
+  [0.35, 'cream'],
+  [0.5, 'thick'],
+  [0.62, 'stands on the spoon'],
+  [0.95, 'stands on the spoon'],
+] as const)('%d reads %s', (index, word) => {
   expect(bodyWord(index)).toBe(word);
 });

@@ -53,17 +53,30 @@ function kernelLines(random: () => number): KernelLine[] {
 
 function soupOf(lines: number, random: () => number): Recipe {
   return {
-    title: 'benchmark', servings: 8,
-    steps: [{ id: 's1', stage: 'simmer', text: 'simmer', method: 'simmer', minutes: { min: 20, max: 25 }, lid: 'ajar' }, { id: 's2', stage: 'blend', text: 'blend', method: 'blend' }],
+    title: 'benchmark',
+    servings: 8,
+    steps: [
+      { id: 's1', stage: 'simmer', text: 'simmer', method: 'simmer', minutes: { min: 20, max: 25 }, lid: 'ajar' },
+      { id: 's2', stage: 'blend', text: 'blend', method: 'blend' },
+    ],
     lines: Array.from({ length: lines }, (_, index) => {
       const best = 10 + random() * 300;
-      return { id: `l${index}`, stage: 'base', text: 'x', foodId: SHELF.foods[Math.floor(random() * SHELF.foods.length)]?.id ?? 'water', grams: { best, low: best * 0.9, high: best * 1.1 } };
+      return {
+        id: `l${index}`,
+        stage: 'base',
+        text: 'x',
+        foodId: SHELF.foods[Math.floor(random() * SHELF.foods.length)]?.id ?? 'water',
+        grams: { best, low: best * 0.9, high: best * 1.1 },
+      };
     }),
   };
 }
 
 const varied = (recipe: Recipe, random: () => number): Recipe => ({
-  ...recipe, lines: recipe.lines.map((line) => (line.grams ? { ...line, grams: { best: line.grams.best * (0.8 + random() * 0.4), low: 0, high: line.grams.high * 2 } } : line)),
+  ...recipe,
+  lines: recipe.lines.map((line) =>
+    line.grams ? { ...line, grams: { best: line.grams.best * (0.8 + random() * 0.4), low: 0, high: line.grams.high * 2 } } : line,
+  ),
 });
 
 export function measures(): Measure[] {
@@ -72,23 +85,51 @@ export function measures(): Measure[] {
   const soups = Array.from({ length: 64 }, () => soupOf(25, random));
   const demo = DEMO_SOUPS.map((text) => readRecipe(text, { measures: 'metric' }, SHELF).recipe);
   const out = new Float64Array(NUTRIENT_COUNT);
-  const needs = (i: number) => ({ allergens: ['milk' as const], limits: [{ nutrient: 'saturatedFatG' as const, per: 'serving' as const, max: 3 + (Math.abs(i) % 17) / 20 }, { nutrient: 'sodiumMg' as const, per: 'serving' as const, max: 700 + (Math.abs(i) % 13) * 20 }], body: 'same' as const });
+  const needs = (i: number) => ({
+    allergens: ['milk' as const],
+    limits: [
+      { nutrient: 'saturatedFatG' as const, per: 'serving' as const, max: 3 + (Math.abs(i) % 17) / 20 },
+      { nutrient: 'sodiumMg' as const, per: 'serving' as const, max: 700 + (Math.abs(i) % 13) * 20 },
+    ],
+    body: 'same' as const,
+  });
   let plans = 0;
   let optimal = 0;
   return [
     {
-      name: 'bare multiply-add over typed arrays, 25 lines', unit: 'ms',
+      name: 'bare multiply-add over typed arrays, 25 lines',
+      unit: 'ms',
       samples: inBatches(200, 50, (i) => {
-        for (const { figures, grams } of lineSets[Math.abs(i) % 64] as KernelLine[]) for (let k = 0; k < NUTRIENT_COUNT; k += 1) out[k] = (out[k] as number) + grams * (figures.value[k] as number);
+        for (const { figures, grams } of lineSets[Math.abs(i) % 64] as KernelLine[])
+          for (let k = 0; k < NUTRIENT_COUNT; k += 1) out[k] = (out[k] as number) + grams * (figures.value[k] as number);
       }),
     },
-    { name: 'nutrient kernel with intervals, 25 lines', goal: 0.05, unit: 'ms', samples: inBatches(200, 50, (i) => sumLines(lineSets[Math.abs(i) % 64] as KernelLine[])) },
-    { name: 'whole analysis, 25 lines', goal: 1, unit: 'ms', samples: inBatches(200, 5, (i) => analyse(varied(soups[Math.abs(i) % 64] as Recipe, random), {}, SHELF)) },
-    { name: 'whole analysis, demo soups', goal: 1, unit: 'ms', samples: inBatches(200, 5, (i) => analyse(varied(demo[Math.abs(i) % 3] as Recipe, random), {}, SHELF)) },
     {
-      name: 'one adaptation, three plans: no milk, saturated fat, sodium, same body', goal: 150, unit: 'ms',
+      name: 'nutrient kernel with intervals, 25 lines',
+      goal: 0.05,
+      unit: 'ms',
+      samples: inBatches(200, 50, (i) => sumLines(lineSets[Math.abs(i) % 64] as KernelLine[])),
+    },
+    {
+      name: 'whole analysis, 25 lines',
+      goal: 1,
+      unit: 'ms',
+      samples: inBatches(200, 5, (i) => analyse(varied(soups[Math.abs(i) % 64] as Recipe, random), {}, SHELF)),
+    },
+    {
+      name: 'whole analysis, demo soups',
+      goal: 1,
+      unit: 'ms',
+      samples: inBatches(200, 5, (i) => analyse(varied(demo[Math.abs(i) % 3] as Recipe, random), {}, SHELF)),
+    },
+    {
+      name: 'one adaptation, three plans: no milk, saturated fat, sodium, same body',
+      goal: 150,
+      unit: 'ms',
       samples: time(60, 6, (i) => {
-        const result = adapt({ recipe: varied(demo[Math.abs(i) % 3] as Recipe, random), needs: needs(i), plans: 3 }, SHELF, { now: () => performance.now() });
+        const result = adapt({ recipe: varied(demo[Math.abs(i) % 3] as Recipe, random), needs: needs(i), plans: 3 }, SHELF, {
+          now: () => performance.now(),
+        });
         plans += result.plans.length;
         optimal += result.plans.filter((plan) => plan.optimal).length;
       }),

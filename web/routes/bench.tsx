@@ -19,7 +19,7 @@ import { BowlPanel } from '../features/bowl/BowlPanel.tsx';
 import { NeedsBar } from '../features/needs/NeedsBar.tsx';
 import { figure, needLabel } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
-import { Notice } from '../ui/state.tsx';
+import { Notice, Waiting } from '../ui/state.tsx';
 
 const SAVE_WORDS = {
   saved: 'saved',
@@ -51,21 +51,10 @@ function BenchOf({ soupId }: { soupId: string }) {
         </Notice>
       </div>
     );
-  if (!onBench || !draft.data || !versions.data || !soup.data)
-    return (
-      <p className="m-auto" role="status">
-        Laying out the bench ...
-      </p>
-    );
+  if (!onBench || !draft.data || !versions.data || !soup.data) return <Waiting>Laying out the bench ...</Waiting>;
   const version = soup.data.versions.find(({ id }) => id === draft.data.basedOn) ?? soup.data.versions.at(-1);
   return (
-    <Suspense
-      fallback={
-        <p className="m-auto" role="status">
-          Fetching the foods ...
-        </p>
-      }
-    >
+    <Suspense fallback={<Waiting>Fetching the foods ...</Waiting>}>
       <Worktop
         soupId={soupId}
         title={soup.data.title}
@@ -212,7 +201,8 @@ function useBenchKeys({ enabled, view, swaps, plans, history, take, workOut, set
   useHotkeys('k', () => setDialog('keep'), options);
   useHotkeys('u', () => history.undo(), options);
   useHotkeys('shift+u', () => history.redo(), options);
-  useHotkeys('shift+?, ?, shift+slash', () => setDialog('keys'), options);
+  // By the character and not the place on the keyboard: layouts put it elsewhere.
+  useHotkeys('?', () => setDialog('keys'), { ...options, useKey: true });
   useHotkeys('escape', () => plans.stop(), options);
   useHotkeys(
     '1,2,3,4,5,6,7,8,9',

@@ -5,7 +5,7 @@ import { ALLERGEN_LABELS } from '../../core/allergen/ids.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/nutrient.ts';
 import { useSoup, useVersions } from '../api/queries.ts';
 import { figure } from '../kitchen/format.ts';
-import { Notice, State } from '../ui/state.tsx';
+import { Notice, State, Waiting } from '../ui/state.tsx';
 
 const ROWS: readonly Nutrient[] = [
   'energyKcal',
@@ -35,12 +35,7 @@ export function Compare() {
         <Notice tone="breaks">{versions.error.message}</Notice>
       </div>
     );
-  if (!versions.data || !soup.data)
-    return (
-      <p className="m-auto" role="status">
-        Fetching the versions ...
-      </p>
-    );
+  if (!versions.data || !soup.data) return <Waiting>Fetching the versions ...</Waiting>;
   const all = versions.data;
   const ids = chosen ?? [all[0]?.id, all.at(-1)?.id].filter((one, index, list): one is string => one !== undefined && list.indexOf(one) === index);
   const columns = all.filter((version) => ids.includes(version.id));

@@ -4,7 +4,7 @@ import { REGIMES } from '../../core/nutrition/regime.ts';
 import { useSaveSettings, useSettings } from '../api/queries.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
-import { Notice } from '../ui/state.tsx';
+import { Notice, Waiting } from '../ui/state.tsx';
 
 /** Settings of the kitchen. Each change is saved as it is made. */
 export function SettingsScreen() {
@@ -21,12 +21,7 @@ export function SettingsScreen() {
         </Notice>
       </div>
     );
-  if (!settings.data)
-    return (
-      <p className="m-auto" role="status">
-        Fetching the settings ...
-      </p>
-    );
+  if (!settings.data) return <Waiting>Fetching the settings ...</Waiting>;
   const now = settings.data;
   const set = (changes: Partial<Settings>) => save.mutate({ ...now, ...changes });
   return (

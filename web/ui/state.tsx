@@ -31,3 +31,10 @@ export function Notice({ tone, children }: { tone: 'check' | 'breaks' | 'plain';
     </div>
   );
 }
+
+/** A screen that is still coming: its heading is what is being waited for. */
+export const Waiting = ({ children }: { children: string }) => (
+  <div role="status" className="m-auto p-8 text-kale-soft">
+    <h1 className="text-base font-normal">{children}</h1>
+  </div>
+);

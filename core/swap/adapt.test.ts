@@ -1,0 +1,293 @@
+import { describe, expect, test } from '@jest/globals';
+import { analyse } from '../analysis.ts';
+import { SHELF } from '../food/shelf.ts';
+import type { Recipe } from '../recipe.ts';
+import { allergen, diet, line, seeded, soup, step } from '../test/soup.ts';
+import { adapt, pick } from './adapt.ts';
+import { SWAPS } from './data/swaps.ts';
+import { swapsForLine } from './forLine.ts';
+import type { Needs } from './needs.ts';
+import { judgeLimit, needRefs, normalCdf } from './verdict.ts';
+
+const ask = (recipe: Recipe, needs: Needs, plans = 3) => adapt({ recipe, needs, plans }, SHELF, { now: () => 0 });
+const parsnip = soup(
+  [
+    line('bacon', 'bacon-raw', 120),
+    line('parsnip', 'parsnip', 800),
+    line('flour', 'flour-wheat', 30),
+    line('stock', 'chicken-broth', 1200, { stage: 'simmer' }),
+    line('cream', 'cream-double', 200, { stage: 'finish' }),
+    line('croutons', 'croutons', 60, { stage: 'bowl' }),
+  ],
+  {
+    servings: 6,
+    steps: [
+      step('fry', { stage: 'base', method: 'fry', uses: ['bacon'] }),
+      step('simmer', { method: 'simmer', minutes: { min: 20, max: 20 }, lid: 'ajar', uses: ['stock', 'parsnip'] }),
+      step('blend', { stage: 'blend', method: 'blend', text: 'Blend.' }),
+      step('finish', { stage: 'finish', uses: ['cream'] }),
+    ],
+  },
+);
+
+describe('the catalogue', () => {
+  test('holds at least sixteen swaps for cream, flour, bacon and chicken stock', () => {
+    const of = (foodId: string) => SWAPS.filter(({ replaces }) => replaces.includes(foodId)).length;
+    expect(
+      SWAPS.filter(({ replaces }) => ['cream-heavy', 'flour-wheat', 'bacon-raw', 'chicken-broth'].some((id) => replaces.includes(id))).length,
+    ).toBeGreaterThanOrEqual(16);
+    expect([of('cream-heavy') >= 5, of('flour-wheat') >= 3, of('bacon-raw') >= 3, of('chicken-broth') >= 3]).toEqual([true, true, true, true]);
+  });
+  test.each(SWAPS.map((swap) => [swap.id, swap] as const))(
+    '%s names foods of the shelf, bounds that run upwards, shares that add to one, and a source',
+    (_id, swap) => {
+      for (const id of swap.replaces) expect([id, SHELF.food(id) !== undefined]).toEqual([id, true]);
+      for (const { foods, least, most } of swap.parts) {
+        expect(least >= 0 && least < most).toBe(true);
+        expect(foods.reduce((sum, [, share]) => sum + share, 0)).toBeCloseTo(1, 9);
+        for (const [id] of foods) expect([id, SHELF.food(id) !== undefined]).toEqual([id, true]);
+      }
+      expect(swap.source.length).toBeGreaterThan(5);
+      expect(swap.work >= 0 && swap.work <= 1 && swap.flavour >= 0 && swap.flavour <= 1).toBe(true);
+    },
+  );
+  test('has no two swaps of one id', () => {
+    expect(new Set(SWAPS.map(({ id }) => id)).size).toBe(SWAPS.length);
+  });
+});
+
+describe('a plan', () => {
+  const { plans, original } = ask(parsnip, { allergens: ['milk'], limits: [{ nutrient: 'saturatedFatG', per: 'serving', max: 3 }], body: 'same' });
+  test('keeps bowls, volume within 5 % and the body asked', () => {
+    for (const { analysis } of plans) {
+      expect(analysis.servings).toBe(original.servings);
+      expect(Math.abs(analysis.potMl / original.potMl - 1)).toBeLessThanOrEqual(0.05);
+      expect(Math.abs(analysis.body.index / original.body.index - 1)).toBeLessThanOrEqual(0.1 + 1e-9);
+    }
+  });
+  test('says of every need whether it meets it, in the order asked', () => {
+    for (const { meets } of plans) expect(meets.map(({ need }) => need.kind)).toEqual(['allergen', 'limit', 'body']);
+  });
+  test('ascends by distance, differs from the others in a swap, and is proven', () => {
+    const keys = plans.map(({ changes }) => changes.map(({ lineId, swapId }) => `${lineId}:${swapId}`).join());
+    expect(new Set(keys).size).toBe(plans.length);
+    expect(plans.map(({ distance }) => distance)).toEqual([...plans.map(({ distance }) => distance)].sort((a, b) => a - b));
+    expect(plans.every(({ optimal }) => optimal)).toBe(true);
+  });
+  test('names for each change the need that forced it', () => {
+    const cream = plans[0]?.changes.find(({ lineId }) => lineId === 'cream');
+    expect(cream?.why).toContainEqual({ kind: 'allergen', id: 'milk', index: 0 });
+  });
+  test('puts new lines where they are cooked, points the steps at them, and writes the work as steps', () => {
+    const { plans: beans } = ask(parsnip, {
+      allergens: ['milk'],
+      limits: [{ nutrient: 'proteinG', per: 'serving', min: 9 }],
+      keepLines: ['bacon', 'flour', 'stock'],
+    });
+    const plan = beans.find(({ changes }) => changes.some(({ swapId }) => swapId === 'cream-to-white-beans'));
+    const added = plan?.recipe.lines.find(({ foodId }) => foodId === 'white-beans-canned-drained');
+    expect(added).toMatchObject({ stage: 'blend', replaces: 'cream' });
+    expect(plan?.recipe.steps.some(({ text }) => text.startsWith('Blend the beans'))).toBe(true);
+    expect(plan?.recipe.steps.flatMap(({ uses }) => uses ?? [])).not.toContain('cream');
+  });
+});
+
+test('an allergen that comes in is announced, asked about or not', () => {
+  const { plans } = ask(parsnip, { allergens: ['milk'], avoidFoods: ['olive-oil', 'coconut-milk', 'coconut-milk-light', 'oat-cream', 'water'] }, 5);
+  const cashew = plans.find(({ changes }) => changes.some(({ swapId }) => swapId === 'cream-to-soy-cream'));
+  expect(cashew?.changes.find(({ lineId }) => lineId === 'cream')?.adds.allergens).toEqual(['soy']);
+});
+
+describe('what is hard', () => {
+  test('a topping that holds what is refused is left out', () => {
+    const { plans } = ask(parsnip, { allergens: ['gluten'] });
+    expect(plans[0]?.changes.map(({ swapId }) => swapId)).toContain('topping-left-out');
+    expect(allergen(plans[0]?.analysis as never, 'gluten').state).not.toBe('contains');
+  });
+  test('vegan takes bacon, stock and cream out together', () => {
+    const { plans } = ask(parsnip, { diets: ['vegan'] });
+    expect(diet(plans[0]?.analysis as never, 'vegan').state).not.toBe('breaks');
+    expect(plans[0]?.changes.map(({ lineId }) => lineId).sort()).toEqual(expect.arrayContaining(['bacon', 'cream', 'stock']));
+  });
+  test('a check is never brought in by a swap unless it is allowed', () => {
+    const milkCheck = soup([
+      line('leek', 'leek', 400),
+      line('butter', 'butter-salted', 40),
+      line('water', 'water', 800),
+      line('cream', 'cream-heavy', 150),
+    ]);
+    const onlyOats: Needs = {
+      allergens: ['milk', 'gluten'],
+      avoidFoods: ['olive-oil', 'water', 'coconut-milk', 'coconut-milk-light', 'soy-cream'],
+      keepFoods: ['leek'],
+    };
+    const pot = { ...milkCheck, lines: milkCheck.lines.map((one) => (one.id === 'water' ? { ...one, foodId: 'vegetable-stock-homemade' } : one)) };
+    expect(ask(pot, onlyOats).plans).toEqual([]);
+    expect(ask(pot, { ...onlyOats, checks: 'allow' }).plans[0]?.changes.map(({ swapId }) => swapId)).toContain('cream-to-oat-cream');
+  });
+  test("checks: 'avoid' swaps a stock that would have to be looked up", () => {
+    const { plans } = ask(soup([line('leek', 'leek', 400), line('stock', 'vegetable-broth', 800)]), { allergens: ['celery'], checks: 'avoid' });
+    expect(allergen(plans[0]?.analysis as never, 'celery').state).toBe('absent');
+  });
+  test('kept lines and foods are kept, avoided ones are gone', () => {
+    for (const plan of ask(parsnip, { diets: ['noPork'], keepFoods: ['chicken-broth'], keepLines: ['cream'], avoidFoods: ['mushrooms'] }).plans) {
+      expect(plan.recipe.lines.map(({ id }) => id)).toEqual(expect.arrayContaining(['cream', 'stock']));
+      expect(plan.recipe.lines.map(({ foodId }) => foodId)).not.toContain('mushrooms');
+    }
+  });
+  test('smooth blends all of it and takes pieces out of the bowl', () => {
+    const half = { ...parsnip, steps: parsnip.steps.map((one) => (one.method === 'blend' ? { ...one, text: 'Blend half.' } : one)) };
+    const { plans } = ask(half, { smooth: true });
+    expect(plans[0]?.recipe.steps.find(({ method }) => method === 'blend')?.text).toMatch(/all of it/);
+    expect(plans[0]?.recipe.lines.some(({ stage }) => stage === 'bowl')).toBe(false);
+  });
+  test('a margin is a chance every limit has', () => {
+    const { plans } = ask(parsnip, {
+      allergens: ['milk'],
+      limits: [
+        { nutrient: 'proteinG', per: 'serving', min: 5 },
+        { nutrient: 'saturatedFatG', per: 'serving', max: 3 },
+      ],
+      margin: 0.9,
+    });
+    expect(plans.length).toBeGreaterThan(0);
+    for (const { meets } of plans) for (const { need, chance } of meets) if (need.kind === 'limit') expect(chance).toBeGreaterThanOrEqual(0.9);
+  });
+});
+
+describe('a clash', () => {
+  const needs: Needs = {
+    allergens: ['milk', 'soy'],
+    limits: [
+      { nutrient: 'sodiumMg', per: 'serving', max: 60 },
+      { nutrient: 'proteinG', per: 'serving', min: 25 },
+    ],
+    body: 'same',
+  };
+  const result = ask(parsnip, needs);
+  test('is a set no proper subset of which clashes', () => {
+    expect(result.plans).toEqual([]);
+    const refs = needRefs(needs);
+    const clash = result.clash?.needs.map((need) => refs.findIndex((ref) => JSON.stringify(ref) === JSON.stringify(need))) as number[];
+    expect(ask(parsnip, pick(needs, clash)).plans).toEqual([]);
+    for (const leftOut of clash)
+      expect(
+        ask(
+          parsnip,
+          pick(
+            needs,
+            clash.filter((index) => index !== leftOut),
+          ),
+        ).plans.length,
+      ).toBeGreaterThan(0);
+  });
+  test('comes with a nearest plan that says what it misses', () => {
+    const nearest = result.clash?.nearest;
+    expect(nearest?.misses.length).toBeGreaterThan(0);
+    expect(nearest?.meets).toHaveLength(5);
+    expect(analyse(nearest?.recipe as Recipe, {}, SHELF)).toEqual(nearest?.analysis);
+  });
+  test('says to what a limit would have to give way, and giving way that far is enough', () => {
+    const lean: Needs = { limits: [{ nutrient: 'sodiumMg', per: 'serving', max: 5 }] };
+    const relax = ask(parsnip, lean).clash?.relax[0];
+    expect(relax?.to).toBeGreaterThan(5);
+    expect(ask(parsnip, { limits: [{ nutrient: 'sodiumMg', per: 'serving', max: relax?.to as number }] }).plans.length).toBeGreaterThan(0);
+  });
+  test('an unknown amount cannot meet a maximum, whatever is swapped', () => {
+    const open = { ...parsnip, lines: [...parsnip.lines, line('salt', 'salt', null)] };
+    const { plans, clash } = ask(open, { limits: [{ nutrient: 'sodiumMg', per: 'serving', max: 5000 }] });
+    expect(plans).toEqual([]);
+    expect(clash).toMatchObject({ needs: [{ kind: 'limit', id: 'sodiumMg' }], relax: [] });
+    expect(clash?.nearest?.meets[0]?.state).toBe('cannotTell');
+  });
+});
+
+test('a search cut short says so and claims nothing', () => {
+  let clock = 0;
+  const result = adapt({ recipe: parsnip, needs: { diets: ['vegan'] }, timeLimitMs: 1 }, SHELF, { now: () => (clock += 10) });
+  expect(result.timedOut).toBe(true);
+});
+
+describe('verdicts on a limit', () => {
+  const analysis = analyse(parsnip, {}, SHELF);
+  const { value, low, high } = analysis.perServing.sodiumMg;
+  const judge = (limit: object) => judgeLimit({ nutrient: 'sodiumMg', per: 'serving', ...limit }, analysis).state;
+  test('go by the whole interval', () => {
+    expect([judge({ max: high + 1 }), judge({ max: (value + high) / 2 }), judge({ max: value - 1 })]).toEqual(['meets', 'likely', 'breaks']);
+    expect([judge({ min: low - 1 }), judge({ min: (value + low) / 2 }), judge({ min: value + 1 })]).toEqual(['meets', 'likely', 'breaks']);
+  });
+  test('are inclusive', () => {
+    expect([judge({ max: value }), judge({ min: value })]).toEqual(['likely', 'likely']);
+  });
+  test('of a lower bound disprove a maximum and prove a minimum, never the reverse', () => {
+    const open = analyse(soup([line('stock', 'chicken-broth', 1000), line('mystery', null, 50)]), {}, SHELF);
+    const judgeOpen = (limit: object) => judgeLimit({ nutrient: 'sodiumMg', per: 'serving', ...limit }, open).state;
+    const known = open.perServing.sodiumMg.value;
+    expect([
+      judgeOpen({ max: known + 500 }),
+      judgeOpen({ max: known - 1 }),
+      judgeOpen({ min: open.perServing.sodiumMg.low - 1 }),
+      judgeOpen({ min: known + 1 }),
+    ]).toEqual(['cannotTell', 'breaks', 'meets', 'cannotTell']);
+  });
+  test.each([
+    [0, 0.5],
+    [1, 0.841345],
+    [1.96, 0.975002],
+    [-1.6449, 0.05],
+  ])('the normal distribution at %d is %d (standard table)', (z, p) => {
+    expect(normalCdf(z)).toBeCloseTo(p, 4);
+  });
+});
+
+describe('the swaps of one line', () => {
+  const original = { recipe: parsnip, analysis: analyse(parsnip, {}, SHELF) };
+  test('are ranked by needs met and then by closeness, and those that break a need say which', () => {
+    const swaps = swapsForLine(parsnip, { allergens: ['cashew'] }, 'cream', original, SHELF);
+    expect(swaps.length).toBeGreaterThanOrEqual(12);
+    expect(swaps.map(({ met }) => met)).toEqual([...swaps.map(({ met }) => met)].sort((a, b) => b - a));
+    expect(swaps.find(({ change }) => change.swapId === 'cream-to-cashew')?.meets[0]?.state).toBe('breaks');
+  });
+  test('analyse to what they show', () => {
+    for (const { recipe, analysis } of swapsForLine(parsnip, {}, 'flour', original, SHELF)) expect(analyse(recipe, {}, SHELF)).toEqual(analysis);
+  });
+  test('of cornstarch for flour is about half the weight (common practice, no source)', () => {
+    const swap = swapsForLine(parsnip, {}, 'flour', original, SHELF).find(({ change }) => change.swapId === 'flour-to-cornstarch');
+    expect((swap?.change.to[0]?.grams ?? 0) / 30).toBeGreaterThan(0.4);
+    expect((swap?.change.to[0]?.grams ?? 0) / 30).toBeLessThan(0.65);
+  });
+});
+
+test('forty random soups and needs: every plan analysed afresh meets what it says it meets', () => {
+  const random = seeded(99);
+  const choose = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)] as T;
+  let changing = 0;
+  for (let run = 0; run < 40; run += 1) {
+    const recipe = soup(
+      [
+        line('v', choose(['leek', 'celeriac', 'peas-frozen', 'spinach']), 300 + random() * 700),
+        line('c', choose(['cream-double', 'cream-heavy', 'half-and-half']), 80 + random() * 200),
+        line('b', choose(['butter-salted', 'bacon-raw']), 30 + random() * 60),
+        line('s', choose(['chicken-broth', 'vegetable-broth']), 500 + random() * 700),
+      ],
+      { servings: 4 + Math.floor(random() * 5) },
+    );
+    const before = analyse(recipe, {}, SHELF);
+    const needs: Needs = {
+      allergens: random() < 0.5 ? ['milk'] : [],
+      limits: [{ nutrient: choose(['sodiumMg', 'saturatedFatG', 'fatG'] as const), per: choose(['serving', '100g'] as const), max: 0 }],
+    };
+    const [limit] = needs.limits ?? [];
+    if (limit) limit.max = (limit.per === 'serving' ? before.perServing : before.per100g)[limit.nutrient].value * (0.3 + random() * 0.6);
+    for (const plan of ask(recipe, needs).plans) {
+      changing += plan.changes.length > 0 ? 1 : 0;
+      const fresh = analyse(plan.recipe, {}, SHELF);
+      expect(plan.meets).toHaveLength(needRefs(needs).length);
+      for (const { need, state } of plan.meets) {
+        if (need.kind === 'limit' && limit) expect([run, state, judgeLimit(limit, fresh).state]).toEqual([run, state, state]);
+        if (need.kind === 'allergen') expect(allergen(fresh, need.id as string).state).not.toBe('contains');
+      }
+    }
+  }
+  expect(changing).toBeGreaterThan(40);
+});

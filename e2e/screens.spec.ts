@@ -1,0 +1,93 @@
+/** Every screen as a stranger meets it, under axe; empty, failing and narrow too. */
+import { expect, expectAccessible, test } from './kitchen.ts';
+
+test.describe('with the demo kitchen', () => {
+  test.use({ demo: true });
+
+  test('soups are searched, sorted, filtered and put away', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    const titles = page.getByRole('rowheader');
+    await expect(titles).toHaveCount(3);
+    await page.getByRole('button', { name: 'sodium mg' }).click();
+    await expect(page.getByRole('columnheader', { name: 'sodium mg' })).toHaveAttribute('aria-sort', 'ascending');
+    await page.getByLabel('Search').fill('parsnip');
+    await expect(titles).toHaveCount(1);
+    await page.getByLabel('Search').fill('');
+    await page.getByLabel('Containing no').selectOption('wheat');
+    await expect(titles).toHaveText(['Celeriac and apple cream']);
+    await page.getByRole('button', { name: 'Put away Celeriac and apple cream' }).click();
+    await expect(page.getByText('No soup answers to that')).toBeVisible();
+    await expectAccessible(page);
+  });
+
+  test('a bench with nothing asked, its keys, a swap by digit, and what comes in', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
+    await expect(page.getByRole('region', { name: 'Pot' })).toBeVisible();
+    await expectAccessible(page);
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog', { name: 'Keys on the bench' })).toBeVisible();
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Double cream, 48 % fat', exact: true }).click();
+    const cashew = page.getByRole('article', { name: 'Cashew cream' });
+    await expect(cashew).toContainText('brings in cashew');
+    await cashew.getByRole('button', { name: 'Use' }).click();
+    await expect(page.getByRole('region', { name: 'Allergens' })).toContainText('contains cashew');
+    await expect(page.getByText(/double cream out, cashews and water in/)).toBeVisible();
+    await page.getByRole('button', { name: /^Put back Double cream/ }).click();
+    await expect(page.getByText('nothing yet, this is the original')).toBeVisible();
+  });
+
+  test('a set of needs that cannot be met is explained', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    await page.getByRole('link', { name: 'Asparagus veloute' }).click();
+    await expect(page.getByRole('region', { name: 'Pot' })).toBeVisible();
+    await page.keyboard.press('n');
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('Limit').selectOption('sodiumMg');
+    await dialog.getByLabel('mg', { exact: true }).fill('5');
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('w');
+    await expect(page.getByText("No combination of swaps meets 'sodium to 5 mg'.")).toBeVisible();
+    await expect(page.getByText(/It would take sodium up to/)).toBeVisible();
+    await expect(page.getByRole('article', { name: 'Nearest plan' })).toContainText('It misses: sodium to 5 mg');
+    await expectAccessible(page);
+  });
+
+  test('settings are saved as they are made', async ({ page, server }) => {
+    await page.goto(`${server.url}/settings`);
+    await page.getByLabel('Regime for new soups').selectOption('eu');
+    await expect(page.getByRole('status').filter({ hasText: 'saved' })).toBeVisible();
+    await page.getByLabel('Coconut counts as a tree nut').check();
+    await expectAccessible(page);
+    await expect.poll(async () => (await fetch(`${server.url}/api/settings`)).json()).toMatchObject({ regime: 'eu', coconutIsTreeNut: true });
+  });
+
+  test('the bench can be used at 390 px', async ({ page, server }) => {
+    await page.setViewportSize({ width: 390, height: 800 });
+    await page.goto(`${server.url}/soups`);
+    await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
+    await expect(page.getByRole('region', { name: 'One bowl' })).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await expectAccessible(page);
+  });
+});
+
+test('an empty kitchen says what to do', async ({ page, server }) => {
+  await page.goto(server.url);
+  await expect(page.getByText('No soups yet')).toBeVisible();
+  await expectAccessible(page);
+});
+
+test.describe('an address that is not there', () => {
+  test.use({ refusals: /404/ });
+
+  test('says so and leads back', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups/none/bench`);
+    await expect(page.getByText('There is no soup none.')).toBeVisible();
+    await page.getByRole('link', { name: 'Soups', exact: true }).click();
+    await expect(page.getByText('No soups yet')).toBeVisible();
+  });
+});
