@@ -14,7 +14,7 @@ export interface Regime {
   id: RegimeId;
   name: string;
   /** Energy per gram of each energy-yielding nutrient. */
-  energy: { kcal: Factors; kj: Factors; source: string };
+  energy: { kcal: Factors; kj: Factors; source: string; words: string };
   declaredAllergens: readonly AllergenId[];
   /** Rounded label figures exist for this regime. */
   declares: 'us' | 'eu' | null;
@@ -84,7 +84,7 @@ export const REGIMES = {
   us: {
     id: 'us',
     name: 'United States',
-    energy: { kcal: US_KCAL, kj: IN_KJ, source: '21 CFR 101.9(c)(1)(i)(B)' },
+    energy: { kcal: US_KCAL, kj: IN_KJ, source: '21 CFR 101.9(c)(1)(i)(B)', words: 'protein and total carbohydrate 4, fat 9, alcohol 7 kcal/g' },
     declares: 'us',
     declaredAllergens: [
       'milk',
@@ -111,21 +111,36 @@ export const REGIMES = {
   eu: {
     id: 'eu',
     name: 'European Union',
-    energy: { kcal: EU_KCAL, kj: EU_KJ, source: 'Regulation (EU) No 1169/2011, Annex XIV' },
+    energy: {
+      kcal: EU_KCAL,
+      kj: EU_KJ,
+      source: 'Regulation (EU) No 1169/2011, Annex XIV',
+      words: 'protein and available carbohydrate 4, fat 9, fibre 2, alcohol 7 kcal/g',
+    },
     declares: 'eu',
     declaredAllergens: [...EU_FOURTEEN, 'treeNut'],
   },
   uk: {
     id: 'uk',
     name: 'United Kingdom',
-    energy: { kcal: EU_KCAL, kj: EU_KJ, source: 'retained Regulation 1169/2011, Annex XIV' },
+    energy: {
+      kcal: EU_KCAL,
+      kj: EU_KJ,
+      source: 'retained Regulation 1169/2011, Annex XIV',
+      words: 'protein and available carbohydrate 4, fat 9, fibre 2, alcohol 7 kcal/g',
+    },
     declares: 'eu',
     declaredAllergens: [...EU_FOURTEEN, 'treeNut'],
   },
   ca: {
     id: 'ca',
     name: 'Canada',
-    energy: { kcal: US_KCAL, kj: IN_KJ, source: 'Food and Drug Regulations, Atwater 4/9/4 and 7 (memory)' },
+    energy: {
+      kcal: US_KCAL,
+      kj: IN_KJ,
+      source: 'Food and Drug Regulations, Atwater 4/9/4 and 7 (memory)',
+      words: 'protein and total carbohydrate 4, fat 9, alcohol 7 kcal/g',
+    },
     declares: null,
     declaredAllergens: [
       'milk',
@@ -155,7 +170,12 @@ export const REGIMES = {
   anz: {
     id: 'anz',
     name: 'Australia and New Zealand',
-    energy: { kcal: ANZ_KCAL, kj: ANZ_KJ, source: 'Standard 1.2.8 and Schedule 11 (memory)' },
+    energy: {
+      kcal: ANZ_KCAL,
+      kj: ANZ_KJ,
+      source: 'Standard 1.2.8 and Schedule 11 (memory)',
+      words: 'protein and available carbohydrate 17, fat 37, fibre 8, alcohol 29 kJ/g',
+    },
     declares: null,
     declaredAllergens: [
       'milk',

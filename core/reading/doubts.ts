@@ -50,7 +50,7 @@ export interface Doubt {
 }
 
 /** One bowl's worth of each figure that weighs as much as another (common practice: a tenth of a day's label values). */
-const WEIGHT: Readonly<Record<keyof PerServing, number>> = {
+export const CONSEQUENCE_WEIGHT: Readonly<Record<keyof PerServing, number>> = {
   energyKcal: 200,
   saturatedFatG: 2,
   sodiumMg: 230,
@@ -88,7 +88,7 @@ export function consequence({ code, readings }: Doubt): number {
     fixed +
     CONSEQUENCE_KEYS.reduce((sum, key) => {
       const values = readings.map(({ perServing }) => perServing[key] ?? 0);
-      return sum + (Math.max(...values) - Math.min(...values)) / WEIGHT[key];
+      return sum + (Math.max(...values) - Math.min(...values)) / CONSEQUENCE_WEIGHT[key];
     }, 0)
   );
 }

@@ -7,6 +7,7 @@ import { adapt, pick } from './adapt.ts';
 import { SWAPS } from './data/swaps.ts';
 import { swapsForLine } from './forLine.ts';
 import type { Needs } from './needs.ts';
+import { putBack } from './steps.ts';
 import { judgeLimit, needRefs, normalCdf } from './verdict.ts';
 
 const ask = (recipe: Recipe, needs: Needs, plans = 3) => adapt({ recipe, needs, plans }, SHELF, { now: () => 0 });
@@ -96,6 +97,16 @@ test('an allergen that comes in is announced, asked about or not', () => {
   const { plans } = ask(parsnip, { allergens: ['milk'], avoidFoods: ['olive-oil', 'coconut-milk', 'coconut-milk-light', 'oat-cream', 'water'] }, 5);
   const cashew = plans.find(({ changes }) => changes.some(({ swapId }) => swapId === 'cream-to-soy-cream'));
   expect(cashew?.changes.find(({ lineId }) => lineId === 'cream')?.adds.allergens).toEqual(['soy']);
+});
+
+test('steps that speak of what was replaced say what is there now, and putting it back leaves them as they were', () => {
+  const named = { ...parsnip, steps: parsnip.steps.map((one) => (one.id === 'finish' ? { ...one, text: 'Stir in the cream.' } : one)) };
+  const plan = ask(named, { allergens: ['milk'], keepLines: ['bacon', 'stock', 'flour'] }).plans.find(({ changes }) =>
+    changes.some(({ lineId }) => lineId === 'cream'),
+  );
+  expect(plan?.recipe.steps.find(({ id }) => id === 'finish')?.text).toMatch(/^Stir in the cream\. \[instead of '200 cream-double': \d/);
+  const cream = named.lines.find(({ id }) => id === 'cream') as (typeof named.lines)[number];
+  expect(putBack(plan?.recipe as Recipe, cream).steps).toEqual(named.steps);
 });
 
 describe('what is hard', () => {

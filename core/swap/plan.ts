@@ -5,11 +5,12 @@ import type { Analysis } from '../analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Food } from '../food/types.ts';
 import { kitchenMeasure } from '../quantity/measure.ts';
-import type { Line, Recipe, Step } from '../recipe.ts';
+import type { Line, Recipe } from '../recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
 import { type Model, placeOf, type Slot } from './model.ts';
 import type { NeedRef } from './needs.ts';
 import type { Leaf } from './search.ts';
+import { note, rewriteSteps } from './steps.ts';
 import type { NeedVerdict } from './verdict.ts';
 
 export interface ChangeTo {
@@ -100,7 +101,15 @@ export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, 
       ...kept,
       servings: analysis.servings,
       lines,
-      steps: rewriteSteps(original.steps, (id) => (movedLines.has(id) ? [] : newLines.get(id)?.map((line) => line.id)), works),
+      steps: rewriteSteps(original.steps, {
+        idsFor: (id) => (movedLines.has(id) ? [] : newLines.get(id)?.map((line) => line.id)),
+        noteFor: (id) => {
+          const line = original.lines.find((one) => one.id === id);
+          const now = newLines.get(id);
+          return line && now ? note(line, now.map(({ text }) => text).join(', ')) : undefined;
+        },
+        works,
+      }),
       ...(original.measuredYieldGrams === undefined ? {} : { measuredYieldGrams: Math.max(1, original.measuredYieldGrams + change) }),
     },
     replaced,
@@ -132,41 +141,6 @@ function lineFor({ line, options }: Slot, change: ChangeTo, stage: Line['stage']
     ...(line.perBowl ? { perBowl: true } : {}),
     ...(line.choiceOf === undefined ? {} : { choiceOf: line.choiceOf, chosen: line.chosen ?? false }),
   };
-}
-
-/** Steps use the new lines; the work of a swap becomes steps of its own where the recipe has any. */
-function rewriteSteps(
-  steps: readonly Step[],
-  idsFor: (lineId: string) => string[] | undefined,
-  works: readonly { work: SwapWork; lineIds: string[]; line: Line }[],
-): Step[] {
-  if (steps.length === 0) return [];
-  const pointed = steps.map((step): Step => (step.uses ? { ...step, uses: step.uses.flatMap((id) => idsFor(id) ?? [id]) } : step));
-  const ids = new Set(steps.map(({ id }) => id));
-  const texts = new Set<string>();
-  const made = works.flatMap(({ work, lineIds, line }, index): { step: Step; when: SwapWork['when'] }[] => {
-    if (texts.has(work.text)) return [];
-    texts.add(work.text);
-    let id = `swap-${line.id}-${index + 1}`;
-    while (ids.has(id)) id = `${id}'`;
-    ids.add(id);
-    return [
-      {
-        when: work.when,
-        step: {
-          id,
-          stage: work.when === 'before' ? 'base' : line.stage === 'bowl' ? 'bowl' : 'finish',
-          text: work.text,
-          handsOn: work.when !== 'before',
-          ...(lineIds.length > 0 ? { uses: [] } : {}),
-        },
-      },
-    ];
-  });
-  const of = (when: SwapWork['when']) => made.filter((entry) => entry.when === when).map(({ step }) => step);
-  const blendAt = pointed.findIndex(({ method }) => method === 'blend');
-  const at = blendAt < 0 ? pointed.length : blendAt;
-  return [...of('before'), ...pointed.slice(0, at), ...of('blend'), ...pointed.slice(at), ...of('finish')];
 }
 
 /** What each change is for and what it brings in. `forcing` gives, per slot, the needs that break when it is undone. */

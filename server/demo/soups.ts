@@ -20,18 +20,18 @@ Method
 4. Stir in the cream off the boil, add the salt and white pepper.
 `,
   `Parsnip and streaky bacon soup
-Serves 12
+Serves 16
 
 Ingredients
 180 g streaky bacon, chopped
-1.5 kg parsnips, peeled and sliced
+1.3 kg peeled parsnips, sliced
 2 onions, diced
 2 tsp curry powder
 2.5 litres chicken stock
 300 ml single cream
 1 bay leaf
 6 g salt
-12 tbsp croutons
+16 tbsp croutons
 
 Method
 1. Fry the bacon for 8 minutes until crisp and pour off half of the fat.

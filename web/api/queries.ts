@@ -103,10 +103,18 @@ export function useChangeSoup() {
   });
 }
 
+/** Changes follow one another: each is made on what the last one left, and shown before it is saved. */
 export function useSaveSettings() {
   const client = useQueryClient();
+  const current = () => client.getQueryData<Settings>(keys.settings) as Settings;
   return useMutation({
-    mutationFn: (settings: Settings) => ask<Settings>('PUT', '/api/settings', settings),
-    onSuccess: (settings) => client.setQueryData(keys.settings, settings),
+    scope: { id: 'settings' },
+    onMutate: async (changes: Partial<Settings>) => {
+      await client.cancelQueries({ queryKey: keys.settings });
+      client.setQueryData(keys.settings, { ...current(), ...changes });
+    },
+    mutationFn: () => ask<Settings>('PUT', '/api/settings', current()),
+    onSuccess: ({ revision }) => client.setQueryData(keys.settings, { ...current(), revision }),
+    onError: () => client.invalidateQueries({ queryKey: keys.settings }),
   });
 }

@@ -25,8 +25,8 @@ const MEASURE_NAMES: Record<Measures, string> = {
 
 /** The text at the left, what was understood at the right. Nothing is guessed silently; nothing blocks. */
 export function Read() {
-  const desk = useReadingDesk();
   const settings = useSettings();
+  const desk = useReadingDesk(settings.data?.measures ?? 'auto');
   const add = useAddSoup();
   const navigate = useNavigate();
   const [finding, setFinding] = useState<Line | null>(null);
@@ -56,12 +56,12 @@ export function Read() {
   };
 
   return (
-    <div className="grid min-h-0 flex-1 gap-4 p-4 lg:h-[calc(100dvh-3rem)] lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:grid-rows-[minmax(0,1fr)]">
+    <div className="grid min-h-0 flex-1 gap-4 p-4 lg:flex-none lg:h-[calc(100dvh-3rem)] lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:grid-rows-[minmax(0,1fr)]">
       <section className="flex min-h-80 flex-col gap-2 lg:min-h-0" aria-label="The text">
         <div className="flex flex-wrap items-end gap-3">
           <h1 className="mr-auto font-title text-2xl">Read a recipe</h1>
           <Field label="Measures">
-            <Select value={desk.desk.measures} onChange={(event) => desk.setMeasures(event.target.value as Measures)}>
+            <Select value={desk.measures} onChange={(event) => desk.setMeasures(event.target.value as Measures)}>
               {Object.entries(MEASURE_NAMES).map(([value, name]) => (
                 <option key={value} value={value}>
                   {name}

@@ -23,62 +23,64 @@ export function SettingsScreen() {
     );
   if (!settings.data) return <Waiting>Fetching the settings ...</Waiting>;
   const now = settings.data;
-  const set = (changes: Partial<Settings>) => save.mutate({ ...now, ...changes });
+  const set = (changes: Partial<Settings>) => save.mutate(changes);
   return (
-    <div className="mx-auto flex w-full max-w-3xl flex-col gap-5 p-6">
+    <div className="mx-auto flex w-full max-w-5xl flex-col gap-4 p-6">
       <h1 className="font-title text-3xl">Settings</h1>
-      <Group title="Rules">
-        <Field label="Regime for new soups">
-          <Select value={now.regime} onChange={(event) => set({ regime: event.target.value as Settings['regime'] })}>
-            {Object.values(REGIMES).map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </Select>
-        </Field>
-        <p className="text-sm text-kale-soft">
-          Energy is counted as: {REGIMES[now.regime].energy.source}.{' '}
-          {REGIMES[now.regime].declares ? '' : 'Rounded label figures are not implemented for this regime, and none are borrowed.'}
-        </p>
-        <Tick checked={now.coconutIsTreeNut} onChange={(coconutIsTreeNut) => set({ coconutIsTreeNut })}>
-          Coconut counts as a tree nut
-        </Tick>
-        <Tick checked={now.chestnutIsTreeNut} onChange={(chestnutIsTreeNut) => set({ chestnutIsTreeNut })}>
-          Chestnut counts as a tree nut
-        </Tick>
-        <p className="text-sm text-kale-soft">
-          US guidance of January 2025 took both off its tree nuts; many kitchens still count them. These settings apply to soups read from now on.
-        </p>
-      </Group>
-      <Group title="Measures">
-        <Field label="Amounts on the bench">
-          <Select value={now.show} onChange={(event) => set({ show: event.target.value as Settings['show'] })}>
-            <option value="grams">grams</option>
-            <option value="kitchen">cups, spoons and pieces</option>
-          </Select>
-        </Field>
-        <Field label="Pasted recipes are measured">
-          <Select value={now.measures} onChange={(event) => set({ measures: event.target.value as Settings['measures'] })}>
-            <option value="auto">as the text suggests</option>
-            <option value="us">in US cups</option>
-            <option value="metric">in metric</option>
-            <option value="imperial">in imperial</option>
-            <option value="au">in Australian measures</option>
-          </Select>
-        </Field>
-      </Group>
-      <Group title="Pots and bowls">
-        <NumberField label="Pot, diameter in cm" value={now.potDiameterCm} onSet={(potDiameterCm) => set({ potDiameterCm })} />
-        <NumberField
-          label="Ring, kW (leave empty if unknown)"
-          value={now.ringKw}
-          onSet={(ringKw) => set({ ringKw })}
-          onEmpty={() => set({ ringKw: null })}
-        />
-        <NumberField label="Bowl, ml" value={now.bowlMl} onSet={(bowlMl) => set({ bowlMl })} />
-        <p className="text-sm text-kale-soft">Pot and ring go with every recipe read from now on; they decide how much water steams away.</p>
-      </Group>
+      <div className="grid items-start gap-4 lg:grid-cols-2">
+        <Group title="Rules">
+          <Field label="Regime for new soups">
+            <Select value={now.regime} onChange={(event) => set({ regime: event.target.value as Settings['regime'] })}>
+              {Object.values(REGIMES).map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </Select>
+          </Field>
+          <p className="text-sm text-kale-soft">
+            Energy: {REGIMES[now.regime].energy.words} ({REGIMES[now.regime].energy.source}).{' '}
+            {REGIMES[now.regime].declares ? '' : 'Rounded label figures are not implemented for this regime, and none are borrowed.'}
+          </p>
+          <Tick checked={now.coconutIsTreeNut} onChange={(coconutIsTreeNut) => set({ coconutIsTreeNut })}>
+            Coconut counts as a tree nut
+          </Tick>
+          <Tick checked={now.chestnutIsTreeNut} onChange={(chestnutIsTreeNut) => set({ chestnutIsTreeNut })}>
+            Chestnut counts as a tree nut
+          </Tick>
+          <p className="text-sm text-kale-soft">
+            US guidance of January 2025 took both off its tree nuts; many kitchens still count them. These settings apply to soups read from now on.
+          </p>
+        </Group>
+        <Group title="Measures">
+          <Field label="Amounts on the bench">
+            <Select value={now.show} onChange={(event) => set({ show: event.target.value as Settings['show'] })}>
+              <option value="grams">grams</option>
+              <option value="kitchen">cups, spoons and pieces</option>
+            </Select>
+          </Field>
+          <Field label="Pasted recipes are measured">
+            <Select value={now.measures} onChange={(event) => set({ measures: event.target.value as Settings['measures'] })}>
+              <option value="auto">as the text suggests</option>
+              <option value="us">in US cups</option>
+              <option value="metric">in metric</option>
+              <option value="imperial">in imperial</option>
+              <option value="au">in Australian measures</option>
+            </Select>
+          </Field>
+        </Group>
+        <Group title="Pots and bowls">
+          <NumberField label="Pot, diameter in cm" value={now.potDiameterCm} onSet={(potDiameterCm) => set({ potDiameterCm })} />
+          <NumberField
+            label="Ring, kW (leave empty if unknown)"
+            value={now.ringKw}
+            onSet={(ringKw) => set({ ringKw })}
+            onEmpty={() => set({ ringKw: null })}
+          />
+          <NumberField label="Bowl, ml" value={now.bowlMl} onSet={(bowlMl) => set({ bowlMl })} />
+          <p className="text-sm text-kale-soft">Pot and ring go with every recipe read from now on; they decide how much water steams away.</p>
+        </Group>
+      </div>
       {save.isError && (
         <Notice tone="breaks">
           {save.error.message}{' '}

@@ -6,13 +6,14 @@ import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { LineSwap } from '../../../core/swap/forLine.ts';
 import type { NeedRef } from '../../../core/swap/needs.ts';
 import type { Plan } from '../../../core/swap/plan.ts';
+import { putBack } from '../../../core/swap/steps.ts';
 import { passes } from '../../../core/swap/verdict.ts';
 import { bodyMlPerGram } from '../../../core/texture/body.ts';
 import { needLabel, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Notice, State } from '../../ui/state.tsx';
 import { FoodPicker } from '../reading/FoodPicker.tsx';
-import { useBench, withOriginal } from './store.ts';
+import { useBench } from './store.ts';
 import type { Search } from './usePlans.ts';
 import type { BenchView } from './view.ts';
 import { EFFECT_KEYS, effects, foodName, partsText, planWords } from './words.ts';
@@ -35,7 +36,7 @@ export function useLineSwaps(view: BenchView): LineSwap[] {
     const line = recipe.lines.find(({ id }) => id === selected);
     const before = replacedBy(line, original.recipe);
     if (!line) return [];
-    return core.swapsForLine(before ? withOriginal(recipe, before) : recipe, needs, before?.id ?? line.id, original, core.SHELF);
+    return core.swapsForLine(before ? putBack(recipe, before) : recipe, needs, before?.id ?? line.id, original, core.SHELF);
   }, [core, recipe, needs, original, selected]);
 }
 

@@ -4,6 +4,7 @@ import { create } from 'zustand';
 import { useStoreWithEqualityFn } from 'zustand/traditional';
 import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
+import { putBack } from '../../../core/swap/steps.ts';
 import type { DraftContent } from './merge.ts';
 
 interface BenchState extends DraftContent {
@@ -51,7 +52,7 @@ export const useBench = create<BenchState>()(
         set(({ recipe }) => ({
           recipe: { ...recipe, lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, foodId, grams: grams ?? line.grams } : line)) },
         })),
-      putBack: (original) => set(({ recipe }) => ({ recipe: withOriginal(recipe, original), selected: original.id })),
+      putBack: (original) => set(({ recipe }) => ({ recipe: putBack(recipe, original), selected: original.id })),
       takeMerged: ({ recipe, needs }) => set({ recipe, needs, selected: stillThere(recipe, get().selected) }),
     }),
     {
@@ -64,18 +65,6 @@ export const useBench = create<BenchState>()(
 
 const stillThere = (recipe: Recipe, lineId: string | null): string | null =>
   recipe.lines.some(({ id }) => id === lineId) ? lineId : (recipe.lines[0]?.id ?? null);
-
-/** The original line in the place of the first of those that replaced it; steps point at it again. */
-export function withOriginal(recipe: Recipe, original: Line): Recipe {
-  const gone = new Set(recipe.lines.filter(({ replaces }) => replaces === original.id).map(({ id }) => id));
-  const at = recipe.lines.findIndex(({ id }) => gone.has(id));
-  const lines = recipe.lines.filter(({ id }) => !gone.has(id));
-  lines.splice(at < 0 ? lines.length : at, 0, original);
-  const steps = recipe.steps
-    .filter(({ id }) => !id.startsWith(`swap-${original.id}-`))
-    .map((step) => (step.uses?.some((id) => gone.has(id)) ? { ...step, uses: [original.id, ...step.uses.filter((id) => !gone.has(id))] } : step));
-  return { ...recipe, lines, steps };
-}
 
 export const useHistory = () =>
   useStoreWithEqualityFn(

@@ -10,7 +10,15 @@ const LIST = new Intl.ListFormat('en', { type: 'conjunction' });
 const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
-export const foodName = (foodId: string, { SHELF }: Core): string => lower((SHELF.food(foodId)?.name ?? foodId).replace(/,.*$/, ''));
+/** Words after the comma of a name that make it another food: they go in front. */
+const TELLING = /\b(low sodium|reduced sodium|home-made|light|dry|dried|skim|nonfat|silken|reduced fat)\b/;
+
+/** A food in running words: 'Vegetable broth, low sodium' is 'low sodium vegetable broth'. */
+export function foodName(foodId: string, { SHELF }: Core): string {
+  const [first = foodId, ...rest] = (SHELF.food(foodId)?.name ?? foodId).split(', ');
+  const telling = TELLING.exec(rest.join(', '))?.[1];
+  return telling ? `${telling} ${lower(first)}` : lower(first);
+}
 
 export const partsText = ({ to }: Change, core: Core): string =>
   to.length === 0 ? 'nothing in its place' : LIST.format(to.map(({ foodId, grams }) => `${core.formatGrams(grams)} ${foodName(foodId, core)}`));

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Doubt, DoubtReading, PerServing } from '../../../core/reading/doubts.ts';
+import { CONSEQUENCE_WEIGHT, type Doubt, type DoubtReading, type PerServing } from '../../../core/reading/doubts.ts';
 import type { Line, Recipe } from '../../../core/recipe.ts';
 import { figure, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
@@ -18,13 +18,13 @@ const SHORT: Record<(typeof SHOWN)[number], string> = {
   proteinG: 'protein',
 };
 
-/** The two figures in which the readings of a doubt lie furthest apart, for one bowl. */
+/** The two figures in which the readings of a doubt lie furthest apart, measured in tenths of a day. */
 function telling(readings: readonly DoubtReading[]): (typeof SHOWN)[number][] {
-  const range = (key: keyof PerServing) => {
+  const apart = (key: keyof PerServing) => {
     const values = readings.map(({ perServing }) => perServing[key] ?? 0);
-    return (Math.max(...values) - Math.min(...values)) / Math.max(1, ...values);
+    return (Math.max(...values) - Math.min(...values)) / CONSEQUENCE_WEIGHT[key];
   };
-  return [...SHOWN].sort((a, b) => range(b) - range(a)).slice(0, 2);
+  return [...SHOWN].sort((a, b) => apart(b) - apart(a)).slice(0, 2);
 }
 
 /** Doubts as a worklist, by consequence. Settled ones stay in the list, ticked, and can be settled again. */

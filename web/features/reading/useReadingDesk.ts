@@ -17,13 +17,14 @@ export interface Settlement {
 
 interface Desk {
   text: string;
-  measures: Measures;
+  /** Null until the cook chooses: the kitchen's own setting then. */
+  measures: Measures | null;
   servings: number | null;
   settled: Record<string, Settlement>;
 }
 
 const STORE = 'kind-ladle:reading:1';
-const EMPTY: Desk = { text: '', measures: 'auto', servings: null, settled: {} };
+const EMPTY: Desk = { text: '', measures: null, servings: null, settled: {} };
 const READ_AFTER_MS = 250;
 
 function stored(): Desk {
@@ -37,7 +38,7 @@ function stored(): Desk {
 
 export const settlementKey = (line: Line): string => `${line.id} ${line.text}`;
 
-export function useReadingDesk() {
+export function useReadingDesk(usualMeasures: Measures) {
   const [desk, setDesk] = useState<Desk>(stored);
   const [asked, setAsked] = useState(desk.text);
   useEffect(() => {
@@ -47,7 +48,8 @@ export function useReadingDesk() {
     const timer = setTimeout(() => setAsked(desk.text), READ_AFTER_MS);
     return () => clearTimeout(timer);
   }, [desk.text]);
-  const reading = useReading(useDeferredValue(asked), desk.measures);
+  const measures = desk.measures ?? usualMeasures;
+  const reading = useReading(useDeferredValue(asked), measures);
 
   const recipe = useMemo((): Recipe | null => {
     if (!reading.data || desk.text.trim() === '') return null;
@@ -70,6 +72,7 @@ export function useReadingDesk() {
 
   return {
     desk,
+    measures,
     reading,
     recipe,
     doubts,

@@ -1,0 +1,97 @@
+// Takes the pictures of docs/screenshots anew, at 1280 x 800, from the demo kitchen on a fresh database.
+import { spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { installPackages, run } from './setup.mjs';
+
+installPackages();
+if (run(process.execPath, ['scripts/build.mjs']) !== 0) process.exit(1);
+const KIND_LADLE_DB = join(mkdtempSync(join(tmpdir(), 'kind-ladle-shots-')), 'kitchen.sqlite');
+const server = spawn(process.execPath, ['dist/server/main.js'], {
+  env: { ...process.env, PORT: '0', KIND_LADLE_DEMO: '1', KIND_LADLE_DB },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+const url = await new Promise((resolve) => server.stdout.on('data', (data) => resolve(/http:\S+/.exec(data.toString())?.[0])));
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+});
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
+mkdirSync('docs/screenshots', { recursive: true });
+const shoot = async (name) => {
+  await page.mouse.move(640, 790);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+};
+
+const TEXT = `Courgette and soft cheese soup
+Serves 8
+
+Ingredients
+1.2 kg courgettes, sliced
+2 onions, chopped
+2 tbsp rapeseed oil
+1.5 litres vegetable stock
+8 oz grated gruyere
+200 g soft cheese
+2 tbsp sea lettuce flakes
+salt to taste
+
+Method
+1. Soften the onions in the oil for 8 minutes with the lid on.
+2. Add the courgettes and stock and simmer for 12 minutes.
+3. Blend until smooth. Melt in the gruyere and the soft cheese off the heat, season.
+4. Serve with the sea lettuce.
+`;
+
+try {
+  await page.goto(`${url}/soups`);
+  await page.getByRole('link', { name: 'Celeriac and apple cream' }).waitFor();
+  await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
+  await page.getByRole('region', { name: 'Pot' }).waitFor();
+  await page.keyboard.press('n');
+  const dialog = page.getByRole('dialog');
+  const limit = async (key, unit, bound, value) => {
+    await dialog.getByLabel('Limit').selectOption(key);
+    await dialog.getByLabel('Bound').selectOption(bound);
+    await dialog.getByLabel(unit, { exact: true }).fill(value);
+    await page.keyboard.press('Enter');
+  };
+  await limit('saturatedFatG', 'g', 'max', '3');
+  await limit('sodiumMg', 'mg', 'max', '600');
+  await dialog.getByRole('button', { name: 'milk', exact: true }).click();
+  await dialog.getByRole('button', { name: 'same body' }).click();
+  await page.keyboard.press('Escape');
+  await page
+    .getByRole('button', { name: /^Double cream/ })
+    .first()
+    .click();
+  await shoot('bench');
+  await page.keyboard.press('w');
+  await page.getByRole('article', { name: 'Plan 1' }).waitFor();
+  await shoot('plans');
+  await page.keyboard.press('1');
+  await page.keyboard.press('k');
+  await page.getByLabel('Why').fill('for table B');
+  await page.keyboard.press('Enter');
+  await page.getByText('Kept as version 2.').first().waitFor();
+  await page.getByRole('link', { name: 'Compare' }).click();
+  await page.getByRole('rowheader', { name: /^Sodium/ }).waitFor();
+  await shoot('compare');
+  await page.goto(`${url}/read`);
+  await page.getByLabel('Recipe text').fill(TEXT);
+  await page.getByRole('region', { name: 'Doubts' }).waitFor();
+  await page.evaluate(() => document.activeElement?.blur());
+  await shoot('read');
+  await page.goto(`${url}/settings`);
+  await page.getByLabel('Regime for new soups').waitFor();
+  await shoot('settings');
+  await page.goto(`${url}/soups`);
+  await page.getByRole('rowheader').first().waitFor();
+  await shoot('soups');
+} finally {
+  await browser.close();
+  server.kill();
+}

@@ -1,0 +1,32 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { SHELF } from '../../core/food/shelf.ts';
+import { readRecipe } from '../../core/reading/read.ts';
+import { openKitchen, type TestKitchen } from '../test/kitchen.ts';
+import { loadDemo } from './load.ts';
+import { DEMO_SOUPS } from './soups.ts';
+
+let kitchen: TestKitchen;
+beforeAll(async () => {
+  kitchen = await openKitchen();
+});
+afterAll(() => kitchen.close());
+
+test.each(DEMO_SOUPS.map((text) => [text.split('\n')[0], text] as const))('%s resolves without a doubt', (_title, text) => {
+  const { recipe, doubts } = readRecipe(text, { measures: 'metric' }, SHELF);
+  expect(doubts).toEqual([]);
+  expect(recipe.lines.every(({ foodId, grams }) => foodId !== null && grams !== null)).toBe(true);
+  expect(recipe.steps.some(({ method }) => method === 'blend')).toBe(true);
+});
+
+test('fills an empty kitchen once, each soup with its first version', async () => {
+  await loadDemo(kitchen.context.kitchen);
+  await loadDemo(kitchen.context.kitchen);
+  const { body } = await kitchen.get('/api/soups');
+  expect(body.soups.map(({ title }: { title: string }) => title)).toHaveLength(3);
+  for (const soup of body.soups) {
+    expect(soup.versions).toMatchObject([{ number: 1, name: 'As written', contains: expect.arrayContaining(['milk']) }]);
+    const { body: version } = await kitchen.get(`/api/soups/${soup.id}/versions/1`);
+    expect(version.analysis.servingMl).toBeGreaterThan(150);
+    expect(version.analysis.servingMl).toBeLessThan(350);
+  }
+});
