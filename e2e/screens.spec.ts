@@ -91,3 +91,37 @@ test.describe('an address that is not there', () => {
     await expect(page.getByText('No soups yet')).toBeVisible();
   });
 });
+
+test.describe('lines on the bench', () => {
+  test.use({ demo: true });
+
+  test('are added, weighed, taken out and put back', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
+    const pot = page.getByRole('region', { name: 'Pot' });
+    await pot.getByRole('button', { name: 'line', exact: true }).click();
+    await page.getByLabel('Search the shelf').fill('thyme');
+    await page.getByRole('button', { name: /^Thyme, fresh/ }).click();
+    await page.getByLabel('Grams of Thyme, fresh').fill('4');
+    await page.keyboard.press('Enter');
+    await expect(pot.getByRole('button', { name: /^Amount of Thyme, fresh: 4 grams/ })).toBeVisible();
+    await page.keyboard.press('Delete');
+    await expect(pot.getByRole('button', { name: /^Amount of Thyme/ })).toHaveCount(0);
+    await pot.getByRole('button', { name: 'Apple', exact: true }).click();
+    await page.getByRole('button', { name: 'take it out' }).click();
+    await expect(page.getByText(/apple out.*nothing in/)).toBeVisible();
+    await pot.getByRole('button', { name: 'Put back Apple' }).click();
+    await expect(page.getByText('nothing yet, this is the original')).toBeVisible();
+  });
+
+  test('and the rules the figures follow are chosen per soup', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
+    const bowl = page.getByRole('region', { name: 'One bowl' });
+    const energy = async () => (await bowl.getByText(/kcal$/).first().textContent()) ?? '';
+    await expect(bowl).toBeVisible();
+    const us = await energy();
+    await page.getByLabel('Rules the figures follow').selectOption('eu');
+    await expect.poll(energy).not.toBe(us);
+  });
+});

@@ -60,12 +60,15 @@ function workSteps(steps: readonly Step[], works: Rewriting['works']): { step: S
 /** What a step that speaks of a replaced line has to say beside its own words. */
 export const note = (original: Line, now: string): string => ` [instead of '${original.text}': ${now || 'leave it out'}]`;
 
-/** The original line in the place of those that replaced it; steps as they were before that swap. */
-export function putBack(recipe: Recipe, original: Line): Recipe {
+/**
+ * The original line in the place of those that replaced it, steps as they were before that swap. A line that was taken
+ * out goes back after the one it followed in `order`, the ids of the original recipe.
+ */
+export function putBack(recipe: Recipe, original: Line, order: readonly string[] = []): Recipe {
   const gone = new Set(recipe.lines.filter(({ replaces }) => replaces === original.id).map(({ id }) => id));
   const at = recipe.lines.findIndex(({ id }) => gone.has(id));
   const lines = recipe.lines.filter(({ id }) => !gone.has(id));
-  lines.splice(at < 0 ? lines.length : at, 0, original);
+  lines.splice(at < 0 ? placeIn(lines, original.id, order) : at, 0, original);
   const start = note(original, '\n').split('\n')[0] as string;
   const steps = recipe.steps
     .filter(({ id }) => !id.startsWith(`swap-${original.id}-`))
@@ -76,4 +79,24 @@ export function putBack(recipe: Recipe, original: Line): Recipe {
       return { ...step, text, uses: [original.id, ...(step.uses ?? []).filter((id) => !gone.has(id))] };
     });
   return { ...recipe, lines, steps };
+}
+
+/** After the nearest line before it in the order that is still there; at the end when the order does not know it. */
+function placeIn(lines: readonly Line[], id: string, order: readonly string[]): number {
+  const before = order.slice(0, Math.max(0, order.indexOf(id)));
+  if (!order.includes(id)) return lines.length;
+  for (const earlier of before.reverse()) {
+    const at = lines.findIndex((line) => line.id === earlier);
+    if (at >= 0) return at + 1;
+  }
+  return 0;
+}
+
+/** The recipe without a line; steps no longer use it. A whole that was divided goes with its parts. */
+export function takeOut(recipe: Recipe, lineId: string): Recipe {
+  const gone = new Set(recipe.lines.filter(({ id, partOf }) => id === lineId || partOf === lineId).map(({ id }) => id));
+  const steps = recipe.steps.map(
+    (step): Step => (step.uses?.some((id) => gone.has(id)) ? { ...step, uses: step.uses.filter((id) => !gone.has(id)) } : step),
+  );
+  return { ...recipe, lines: recipe.lines.filter(({ id }) => !gone.has(id)), steps };
 }

@@ -2,6 +2,7 @@ import { CircleHelp, CloudOff, Redo2, Undo2 } from 'lucide-react';
 import { Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
+import { REGIME_IDS, type RegimeId } from '../../core/nutrition/regime.ts';
 import type { Recipe } from '../../core/recipe.ts';
 import type { Plan } from '../../core/swap/plan.ts';
 import { useDraft, useSettings, useSoup, useVersions } from '../api/queries.ts';
@@ -19,6 +20,7 @@ import { BowlPanel } from '../features/bowl/BowlPanel.tsx';
 import { NeedsBar } from '../features/needs/NeedsBar.tsx';
 import { figure, needLabel } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
+import { Select } from '../ui/field.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
 
 const SAVE_WORDS = {
@@ -81,7 +83,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   const settings = useSettings();
   const history = useHistory();
   const plans = usePlans();
-  const swaps = useLineSwaps(view);
+  const { swaps, applySwap } = useLineSwaps(view);
   const [editing, setEditing] = useState<string | null>(null);
   const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | null>(null);
   const only = (name: typeof dialog) => (open: boolean) => setDialog(open ? name : null);
@@ -95,6 +97,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
     enabled: dialog === null && editing === null && autosave.clash === null,
     view,
     swaps,
+    applySwap,
     plans,
     history,
     take,
@@ -113,8 +116,22 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
       <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-2">
         <h1 className="font-title text-2xl">{title}</h1>
         <span className="text-kale-soft">
-          {from} · {figure(view.analysis.servings)} bowls of {figure(view.analysis.servingMl)} ml · figures by{' '}
-          {view.core.SHELF ? (view.needs.regime ?? 'us').toUpperCase() : ''} rules
+          {from} · {figure(view.analysis.servings)} bowls of {figure(view.analysis.servingMl)} ml
+        </span>
+        <span className="flex items-center gap-1 text-kale-soft">
+          rules
+          <Select
+            aria-label="Rules the figures follow"
+            className="text-kale"
+            value={view.needs.regime ?? 'us'}
+            onChange={(event) => useBench.getState().setNeeds({ ...view.needs, regime: event.target.value as RegimeId })}
+          >
+            {REGIME_IDS.map((id) => (
+              <option key={id} value={id}>
+                {id.toUpperCase()}
+              </option>
+            ))}
+          </Select>
         </span>
         <span role="status" className={`text-sm ${autosave.state === 'offline' ? 'text-beet' : 'text-kale-soft'}`}>
           {autosave.state === 'offline' && <CloudOff size={14} aria-hidden className="mr-1 inline" />}
@@ -148,7 +165,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
       </div>
       <div className="grid min-h-0 flex-1 gap-2.5 px-4 pb-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,20.5rem)] lg:grid-rows-[minmax(0,1fr)]">
         <PotPanel view={view} show={settings.data?.show ?? 'grams'} editing={editing} onEdit={setEditing} />
-        <SwapsPanel view={view} swaps={swaps} search={plans.search} onWorkOut={workOut} onStop={plans.stop} onTake={take} />
+        <SwapsPanel view={view} swaps={swaps} onUse={applySwap} search={plans.search} onWorkOut={workOut} onStop={plans.stop} onTake={take} />
         <BowlPanel view={view} />
       </div>
       <ChangedBar view={view} />
@@ -168,7 +185,8 @@ const suggestedName = ({ verdicts, needs }: ReturnType<typeof useBenchView>): st
 interface KeyParts {
   enabled: boolean;
   view: ReturnType<typeof useBenchView>;
-  swaps: ReturnType<typeof useLineSwaps>;
+  swaps: ReturnType<typeof useLineSwaps>['swaps'];
+  applySwap: (swapId: string) => void;
   plans: ReturnType<typeof usePlans>;
   history: ReturnType<typeof useHistory>;
   take: (plan: Plan) => void;
@@ -178,8 +196,8 @@ interface KeyParts {
 }
 
 /** The keyboard map of the bench; KeysDialog lists it. */
-function useBenchKeys({ enabled, view, swaps, plans, history, take, workOut, setEditing, setDialog }: KeyParts) {
-  const { select, putRecipe } = useBench.getState();
+function useBenchKeys({ enabled, view, swaps, applySwap, plans, history, take, workOut, setEditing, setDialog }: KeyParts) {
+  const { select } = useBench.getState();
   const inOrder = ['base', 'simmer', 'blend', 'finish', 'bowl', 'plate'].flatMap((stage) =>
     view.recipe.lines.filter((line) => line.stage === stage).map(({ id }) => id),
   );
@@ -195,6 +213,7 @@ function useBenchKeys({ enabled, view, swaps, plans, history, take, workOut, set
     ...options,
     ignoreEventWhen: ({ target }) => isControl(target) && !(target as HTMLElement).closest('[data-line]'),
   });
+  useHotkeys('delete, backspace', () => useBench.getState().takeOut(useBench.getState().selected ?? ''), options);
   useHotkeys('s', () => document.getElementById('swaps')?.focus(), options);
   useHotkeys('w', workOut, options);
   useHotkeys('n', () => setDialog('need'), options);
@@ -214,7 +233,7 @@ function useBenchKeys({ enabled, view, swaps, plans, history, take, workOut, set
           : undefined;
       const swap = plans.search.state === 'done' ? undefined : swaps[index];
       if (plan) take(plan);
-      else if (swap) putRecipe(swap.recipe, swap.change.to[0]?.lineId);
+      else if (swap) applySwap(swap.change.swapId);
     },
     options,
   );

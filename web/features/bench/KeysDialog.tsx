@@ -3,6 +3,7 @@ import { Dialog } from '../../ui/dialog.tsx';
 export const KEYS: readonly (readonly [key: string, does: string])[] = [
   ['↑ ↓', 'line up, line down'],
   ['Enter', 'edit the amount of the line; Enter keeps it, Escape leaves it'],
+  ['Delete', 'take the line out'],
   ['s', 'to the swaps'],
   ['1 to 9', 'use that swap, or take that plan'],
   ['w', 'work it out for me; Escape goes back'],

@@ -1,8 +1,10 @@
+import { Plus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { type Line, STAGE_LABELS, STAGES } from '../../../core/recipe.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { State } from '../../ui/state.tsx';
+import { FoodPicker } from '../reading/FoodPicker.tsx';
 import { PotSection } from './PotSection.tsx';
 import { potLayers } from './potLayers.ts';
 import { useBench } from './store.ts';
@@ -62,8 +64,33 @@ export function PotPanel({ view, show, editing, onEdit }: Props) {
             </ul>
           </section>
         ))}
+        <AddLine view={view} onAdded={onEdit} />
       </div>
     </section>
+  );
+}
+
+/** A new line goes in at the stage of the line in hand, and is weighed at once. */
+function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string) => void }) {
+  const [open, setOpen] = useState(false);
+  const addLine = useBench((state) => state.addLine);
+  const stage = useBench(({ recipe, selected }) => recipe.lines.find(({ id }) => id === selected)?.stage ?? 'simmer');
+  return (
+    <p className="px-3 pt-2">
+      <Button kind="chip" onClick={() => setOpen(true)}>
+        <Plus size={14} aria-hidden /> line
+      </Button>
+      <FoodPicker
+        line={open ? `A new line, ${STAGE_LABELS[stage].toLowerCase()}` : null}
+        query=""
+        onClose={() => setOpen(false)}
+        onPick={({ id }) => {
+          setOpen(false);
+          const name = view.core.SHELF.food(id)?.name ?? id;
+          onAdded(addLine({ stage, text: name, foodId: id, grams: null }));
+        }}
+      />
+    </p>
   );
 }
 
@@ -78,7 +105,17 @@ function GoneRow({ line, view, leftOut = false }: { line: Line; view: BenchView;
         {nameOf(line, view)} {line.grams ? `${figure(line.grams.best)} g` : ''}
       </s>
       {leftOut && <span className="text-sm">left out</span>}
-      <Button kind="quiet" className="text-sm underline" onClick={() => putBack(line)} aria-label={`Put back ${nameOf(line, view)}`}>
+      <Button
+        kind="quiet"
+        className="text-sm underline"
+        onClick={() =>
+          putBack(
+            line,
+            view.original.recipe.lines.map(({ id }) => id),
+          )
+        }
+        aria-label={`Put back ${nameOf(line, view)}`}
+      >
         put back
       </Button>
     </li>

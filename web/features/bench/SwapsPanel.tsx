@@ -1,4 +1,4 @@
-import { type ReactNode, useMemo, useState } from 'react';
+import { type ReactNode, useDeferredValue, useMemo, useState } from 'react';
 import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
 import { NUTRIENT_INDEX, NUTRIENT_LABELS, type Nutrient } from '../../../core/nutrient.ts';
 import { REGIMES } from '../../../core/nutrition/regime.ts';
@@ -28,22 +28,43 @@ interface Props {
 
 export const limitedNutrients = (view: BenchView): Nutrient[] => (view.needs.limits ?? []).map(({ nutrient }) => nutrient);
 
-/** Every swap of the line in hand, ranked by fit; of a line that replaced another, every other swap of that one. */
-export function useLineSwaps(view: BenchView): LineSwap[] {
+/** Every swap of a line, ranked by fit; of a line that replaced another, every other swap of that one. */
+function swapsOf({ core, recipe, needs, original }: BenchView, lineId: string | null): LineSwap[] {
+  const line = recipe.lines.find(({ id }) => id === lineId);
+  if (!line) return [];
+  const before = replacedBy(line, original.recipe);
+  return core.swapsForLine(before ? putBack(recipe, before) : recipe, needs, before?.id ?? line.id, original, core.SHELF);
+}
+
+/**
+ * The swaps of the line in hand. An edit is painted before they are worked out again, so they may be those of a moment
+ * ago; `applySwap` therefore works the chosen one out on the soup as it stands.
+ */
+export function useLineSwaps(view: BenchView): { swaps: LineSwap[]; applySwap: (swapId: string) => void } {
   const selected = useBench((state) => state.selected);
-  const { core, recipe, needs, original } = view;
-  return useMemo(() => {
-    const line = recipe.lines.find(({ id }) => id === selected);
-    const before = replacedBy(line, original.recipe);
-    if (!line) return [];
-    return core.swapsForLine(before ? putBack(recipe, before) : recipe, needs, before?.id ?? line.id, original, core.SHELF);
-  }, [core, recipe, needs, original, selected]);
+  const putRecipe = useBench((state) => state.putRecipe);
+  const later = useDeferredValue(view);
+  const laterSelected = useDeferredValue(selected);
+  const swaps = useMemo(() => swapsOf(later, laterSelected), [later, laterSelected]);
+  const applySwap = (swapId: string) => {
+    const swap = swapsOf(view, selected).find(({ change }) => change.swapId === swapId);
+    if (swap) putRecipe(swap.recipe, swap.change.to[0]?.lineId);
+  };
+  return { swaps, applySwap };
 }
 
 const replacedBy = (line: Line | undefined, original: Recipe): Line | undefined =>
   line?.replaces ? original.lines.find(({ id }) => id === line.replaces) : undefined;
 
-export function SwapsPanel({ view, search, onWorkOut, onStop, onTake, swaps }: Props & { swaps: readonly LineSwap[] }) {
+export function SwapsPanel({
+  view,
+  search,
+  onWorkOut,
+  onStop,
+  onTake,
+  swaps,
+  onUse,
+}: Props & { swaps: readonly LineSwap[]; onUse: (swapId: string) => void }) {
   return (
     <section aria-label="Swaps" className="flex min-h-0 flex-col rounded-xl border border-line bg-card" id="swaps" tabIndex={-1}>
       <div className="flex shrink-0 items-center gap-2 border-b border-line px-3 py-1.5">
@@ -68,16 +89,16 @@ export function SwapsPanel({ view, search, onWorkOut, onStop, onTake, swaps }: P
         ) : search.state === 'failed' ? (
           <Notice tone="breaks">{search.message}</Notice>
         ) : (
-          <LineSwaps view={view} swaps={swaps} />
+          <LineSwaps view={view} swaps={swaps} onUse={onUse} />
         )}
       </div>
     </section>
   );
 }
 
-function LineSwaps({ view, swaps }: { view: BenchView; swaps: readonly LineSwap[] }) {
+function LineSwaps({ view, swaps, onUse }: { view: BenchView; swaps: readonly LineSwap[]; onUse: (swapId: string) => void }) {
   const selected = useBench((state) => state.selected);
-  const putRecipe = useBench((state) => state.putRecipe);
+  const takeOut = useBench((state) => state.takeOut);
   const line = view.recipe.lines.find(({ id }) => id === selected);
   if (!line) return <p className="text-kale-soft">Choose a line in the pot to see what could take its place.</p>;
   const before = replacedBy(line, view.original.recipe);
@@ -88,7 +109,14 @@ function LineSwaps({ view, swaps }: { view: BenchView; swaps: readonly LineSwap[
       <h2>
         {before ? 'Other swaps' : 'Swaps'} for {name} {shown.grams && view.core.formatGrams(shown.grams.best)}
       </h2>
-      <p className="text-sm text-kale-soft">{givesThePot(view, line.id)}</p>
+      <p className="text-sm text-kale-soft">
+        {givesThePot(view, line.id)}{' '}
+        {view.recipe.lines.length > 1 && (
+          <button type="button" className="min-h-6 underline" onClick={() => takeOut(line.id)}>
+            take it out
+          </button>
+        )}
+      </p>
       {line.foodId === null && <ChooseFood view={view} line={line} />}
       {swaps.length === 0 && (
         <p className="mt-2 text-kale-soft">
@@ -102,7 +130,7 @@ function LineSwaps({ view, swaps }: { view: BenchView; swaps: readonly LineSwap[
       <ol className="mt-2 flex flex-col gap-2">
         {swaps.map((swap, index) => (
           <li key={swap.change.swapId}>
-            <SwapCard view={view} swap={swap} number={index + 1} onUse={() => putRecipe(swap.recipe, swap.change.to[0]?.lineId)} />
+            <SwapCard view={view} swap={swap} number={index + 1} onUse={() => onUse(swap.change.swapId)} />
           </li>
         ))}
       </ol>

@@ -4,7 +4,7 @@ import { create } from 'zustand';
 import { useStoreWithEqualityFn } from 'zustand/traditional';
 import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
-import { putBack } from '../../../core/swap/steps.ts';
+import { putBack, takeOut } from '../../../core/swap/steps.ts';
 import type { DraftContent } from './merge.ts';
 
 interface BenchState extends DraftContent {
@@ -17,7 +17,9 @@ interface BenchState extends DraftContent {
   weighLine: (lineId: string, grams: number) => void;
   /** Says which food a line is; its grams are weighed anew where the line tells. */
   chooseFood: (lineId: string, foodId: string, grams: Line['grams']) => void;
-  putBack: (original: Line) => void;
+  addLine: (line: Omit<Line, 'id'>) => string;
+  takeOut: (lineId: string) => void;
+  putBack: (original: Line, order: readonly string[]) => void;
   takeMerged: (content: DraftContent) => void;
 }
 
@@ -52,7 +54,21 @@ export const useBench = create<BenchState>()(
         set(({ recipe }) => ({
           recipe: { ...recipe, lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, foodId, grams: grams ?? line.grams } : line)) },
         })),
-      putBack: (original) => set(({ recipe }) => ({ recipe: putBack(recipe, original), selected: original.id })),
+      addLine: (line) => {
+        const { recipe } = get();
+        const ids = new Set(recipe.lines.map(({ id }) => id));
+        let number = recipe.lines.length + 1;
+        while (ids.has(`l${number}`)) number += 1;
+        const id = `l${number}`;
+        const last = recipe.lines.findLastIndex(({ stage }) => stage === line.stage);
+        set({ recipe: { ...recipe, lines: recipe.lines.toSpliced(last + 1 || recipe.lines.length, 0, { ...line, id }) }, selected: id });
+        return id;
+      },
+      takeOut: (lineId) =>
+        set(({ recipe, selected }) =>
+          recipe.lines.length > 1 ? { recipe: takeOut(recipe, lineId), selected: selected === lineId ? neighbour(recipe, lineId) : selected } : {},
+        ),
+      putBack: (original, order) => set(({ recipe }) => ({ recipe: putBack(recipe, original, order), selected: original.id })),
       takeMerged: ({ recipe, needs }) => set({ recipe, needs, selected: stillThere(recipe, get().selected) }),
     }),
     {
@@ -62,6 +78,12 @@ export const useBench = create<BenchState>()(
     },
   ),
 );
+
+/** The line below, else the one above. */
+function neighbour({ lines }: Recipe, lineId: string): string | null {
+  const at = lines.findIndex(({ id }) => id === lineId);
+  return (lines[at + 1] ?? lines[at - 1])?.id ?? null;
+}
 
 const stillThere = (recipe: Recipe, lineId: string | null): string | null =>
   recipe.lines.some(({ id }) => id === lineId) ? lineId : (recipe.lines[0]?.id ?? null);
