@@ -18,7 +18,7 @@ import { REGIMES, type Regime } from '../nutrition/regime.ts';
 import { stayOf } from '../nutrition/stay.ts';
 import { countedLines, type Line, type Recipe } from '../recipe.ts';
 import { blendedShare, bodyMlPerGram, releasedShare } from '../texture/body.ts';
-import { SWAPS, type Swap } from './data/swaps.ts';
+import { SWAPS, type Swap, type SwapPart } from './data/swaps.ts';
 import type { Needs } from './needs.ts';
 import { CHANGE_COST, DEFAULT_WEIGHTS, OBJECTIVE, type TraitName, VOLUME_KEEPS } from './objective.ts';
 import { bodyBounds, hasPieces } from './verdict.ts';
@@ -30,6 +30,7 @@ export interface Part {
   most: number;
   /** Traits of one gram, laid out by Model.traits. */
   perGram: Float64Array;
+  eaten?: SwapPart['eaten'];
 }
 
 export interface Option {
@@ -271,14 +272,15 @@ function optionOf(
     }
     const perGram = new Float64Array(traits.length);
     const { stage, moved } = placeOf(swap, line);
-    const place: Line = { ...line, stage, id: moved ? '' : line.id, eaten: undefined, eatenShare: undefined };
+    const place: Line = { ...line, stage, id: moved ? '' : line.id, eaten: part.eaten?.how, eatenShare: part.eaten?.share };
     for (const [food, share] of foods) {
       const one = contribution(place, food, share, traits, input, regime);
       for (let t = 0; t < perGram.length; t += 1) perGram[t] = (perGram[t] as number) + (one[t] as number);
     }
-    parts.push({ foods, least: part.least * grams, most: part.most * grams, perGram });
+    parts.push({ foods, least: part.least * grams, most: part.most * grams, perGram, ...(part.eaten ? { eaten: part.eaten } : {}) });
   }
-  if (swap.parts.every(({ foods }) => foods.every(([id]) => id === own.id)) && swap.parts.length > 0 && swap.id !== 'salt-less') return null;
+  // A food is no swap for itself, unless there is less of it or it is treated otherwise.
+  if (swap.parts.length > 0 && swap.parts.every(({ foods, most, eaten }) => most >= 1 && !eaten && foods.every(([id]) => id === own.id))) return null;
   return { swap, fixed: new Float64Array(traits.length), parts, cost: costOf(swap, needs, shelf) };
 }
 

@@ -44,7 +44,8 @@ function randomSoup(random: () => number): Recipe {
 }
 
 function randomNeeds(random: () => number, original: Analysis): Needs {
-  const needs: Needs = {};
+  // Few enough slots to enumerate: the vegetables and the water stay.
+  const needs: Needs = { keepLines: ['veg', 'onion', 'water'] };
   if (random() < 0.6) needs.allergens = (['milk', 'gluten', 'soy', 'cashew'] as const).filter(() => random() < 0.4);
   if (random() < 0.35) needs.diets = [(['vegan', 'vegetarian', 'noPork', 'dairyFree', 'nutFree'] as const)[Math.floor(random() * 5)] as 'vegan'];
   const limits: Limit[] = [];
@@ -92,23 +93,28 @@ function alternativesOf(soup: Recipe, line: RecipeLine, needs: Needs): Alternati
   const grams = line.grams?.best ?? 0;
   const withLines = (lines: RecipeLine[]) => ({ ...soup, lines: soup.lines.flatMap((other) => (other.id === line.id ? lines : [other])) });
   const linesAt = (swap: Swap, amounts: readonly number[]) =>
-    swap.parts.flatMap(({ foods }, p) => foods.map(([foodId, share], f) => lineOf(`${line.id}-${p}-${f}`, foodId, (amounts[p] as number) * share)));
+    swap.parts.flatMap(({ foods, eaten }, p) =>
+      foods.map(([foodId, share], f) => ({
+        ...lineOf(`${line.id}-${p}-${f}`, foodId, (amounts[p] as number) * share),
+        ...(eaten ? { eaten: eaten.how, eatenShare: eaten.share } : {}),
+      })),
+    );
   const alone = (lines: RecipeLine[]) => analyse({ ...soup, lines: lines.length > 0 ? lines : [lineOf('w', 'water', 1)] }, needs, SHELF);
   const states = (analysis: Analysis) => [
     ...(needs.allergens ?? []).map((id) => analysis.allergens.find((one) => one.id === id)?.state),
     ...(needs.diets ?? []).map((id) => analysis.diets.find((one) => one.id === id)?.state),
   ];
   const own = states(alone([line]));
+  const kept = needs.keepLines?.includes(line.id) ?? false;
   const list: Alternative[] = own.some((state) => state === 'contains' || state === 'breaks')
     ? []
     : [{ swap: null, cost: 0, shift: difference(original, original), slopes: [], room: [] }];
-  for (const swap of SWAPS.filter(({ replaces }) => replaces.includes(line.foodId ?? ''))) {
+  for (const swap of SWAPS.filter(({ replaces }) => !kept && replaces.includes(line.foodId ?? ''))) {
     const least = swap.parts.map((part) => part.least * grams);
     const probe = swap.parts.map((part) => Math.max(1, part.most * grams));
-    const allowed = states(alone(linesAt(swap, probe))).every(
-      (state, index) => state === 'absent' || state === 'fits' || (state === 'check' && own[index] === 'check'),
-    );
-    const known = (needs.limits ?? []).every(({ nutrient, max }) => max === undefined || !alone(linesAt(swap, probe)).perServing[nutrient].atLeast);
+    const only = alone(linesAt(swap, probe));
+    const allowed = states(only).every((state, index) => state === 'absent' || state === 'fits' || (state === 'check' && own[index] === 'check'));
+    const known = (needs.limits ?? []).every(({ nutrient, max }) => max === undefined || !only.perServing[nutrient].atLeast);
     if (!allowed || !known) continue;
     const start = measure(analyse(withLines(linesAt(swap, least)), needs, SHELF));
     const slopes = swap.parts.map((_, p) =>
@@ -149,7 +155,12 @@ function leastDistance(choice: readonly Alternative[], original: Traits, analysi
   const at = Object.fromEntries(TRAITS.map((trait) => [trait, original[trait] + choice.reduce((sum, { shift }) => sum + shift[trait], 0)])) as Traits;
   const constraints: string[] = [];
   const linear = (coefficient: (trait: Traits) => number) => parts.map(({ slope }, p) => term(coefficient(slope), `x${p}`)).join(' ');
-  const atMost = (of: (traits: Traits) => number, bound: number) => constraints.push(`${linear(of)} + 0 z <= ${num(bound - of(at))}`);
+  let reachable = true;
+  const atMost = (of: (traits: Traits) => number, bound: number) => {
+    // The least this can come to, each part at whichever end helps: past the bound, no solver is needed.
+    reachable &&= of(at) + parts.reduce((sum, { slope, room }) => sum + Math.min(0, of(slope) * room), 0) <= bound + 1e-9;
+    constraints.push(`${linear(of)} + 0 z <= ${num(bound - of(at))}`);
+  };
   atMost((t) => t.potMl / original.potMl, 1 + VOLUME_KEEPS);
   atMost((t) => -t.potMl / original.potMl, -(1 - VOLUME_KEEPS));
   for (const { nutrient, per, min, max } of needs.limits ?? []) {
@@ -162,6 +173,7 @@ function leastDistance(choice: readonly Alternative[], original: Traits, analysi
     atMost((t) => (t.bodyMl - (analysis.body.index + room) * t.potMl) / original.potMl, 0);
     atMost((t) => (-t.bodyMl + (analysis.body.index - room) * t.potMl) / original.potMl, 0);
   }
+  if (!reachable) return null;
   const terms = OBJECTIVE.map(({ trait, weight, floor }) => ({
     trait: trait as keyof Traits,
     weight: weight / Math.max(original[trait as keyof Traits], trait === 'bodyMl' ? floor * original.potMl : floor),

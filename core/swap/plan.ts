@@ -7,7 +7,7 @@ import type { Food } from '../food/types.ts';
 import { kitchenMeasure } from '../quantity/measure.ts';
 import type { Line, Recipe } from '../recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
-import { type Model, placeOf, type Slot } from './model.ts';
+import { type Model, type Part, placeOf } from './model.ts';
 import type { NeedRef } from './needs.ts';
 import type { Leaf } from './search.ts';
 import { note, rewriteSteps } from './steps.ts';
@@ -87,7 +87,7 @@ export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, 
     const { stage, moved } = placeOf(swap, slot.line);
     newLines.set(
       slot.line.id,
-      to.map((change) => lineFor(slot, change, stage)),
+      to.map((change) => lineFor(slot.line, change, stage, parts)),
     );
     if (moved) movedLines.add(slot.line.id);
     for (const work of swap.steps) works.push({ work, lineIds: to.map(({ lineId }) => lineId), line: slot.line });
@@ -126,18 +126,17 @@ function freshId(lineId: string, index: number, ids: Set<string>): string {
   return id;
 }
 
-function lineFor({ line, options }: Slot, change: ChangeTo, stage: Line['stage']): Line {
-  const food = options
-    .flatMap(({ parts }) => parts)
-    .flatMap(({ foods }) => foods)
-    .find(([candidate]) => candidate.id === change.foodId)?.[0];
+function lineFor(line: Line, { lineId, foodId, grams }: ChangeTo, stage: Line['stage'], parts: readonly Part[]): Line {
+  const part = parts.find(({ foods }) => foods.some(([food]) => food.id === foodId));
+  const food = part?.foods.find(([candidate]) => candidate.id === foodId)?.[0];
   return {
-    id: change.lineId,
+    id: lineId,
     stage,
-    text: `${Number(change.grams.toPrecision(4))} g ${food?.name ?? change.foodId}`,
-    foodId: change.foodId,
-    grams: grammes(change.grams),
+    text: `${Number(grams.toPrecision(4))} g ${food?.name ?? foodId}`,
+    foodId,
+    grams: grammes(grams),
     replaces: line.id,
+    ...(part?.eaten ? { eaten: part.eaten.how, eatenShare: part.eaten.share } : {}),
     ...(line.perBowl ? { perBowl: true } : {}),
     ...(line.choiceOf === undefined ? {} : { choiceOf: line.choiceOf, chosen: line.chosen ?? false }),
   };
