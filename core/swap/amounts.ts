@@ -10,7 +10,7 @@ export interface Amounts {
 }
 
 /** Price of violating a soft row by as much as its own bound; above anything closeness can buy. */
-const SOFT_PRICE = 200;
+export const SOFT_PRICE = 200;
 const FEASIBLE = 1e-7;
 
 const partsOf = (choice: readonly Option[]): Part[] => choice.flatMap(({ parts }) => parts);
@@ -25,7 +25,12 @@ function traitsAt(model: Model, choice: readonly Option[], grams: readonly numbe
   return total;
 }
 
-const dot = (row: Row, traits: Float64Array): number => row.coefficients.reduce((sum, factor, t) => sum + factor * (traits[t] as number), 0);
+function dot({ coefficients }: Row, traits: Float64Array): number {
+  let sum = 0;
+  for (let t = 0; t < coefficients.length; t += 1) sum += (coefficients[t] as number) * (traits[t] as number);
+  return sum;
+}
+
 const constantCost = (choice: readonly Option[]): number => choice.reduce((sum, { cost }) => sum + cost, 0);
 
 /** The objective of a plan, what it violates left out; exactly 0 for the original. */
@@ -33,13 +38,15 @@ export function distanceAt(model: Model, choice: readonly Option[], grams: reado
   return choice.every(({ swap }) => swap === null) ? 0 : closeness(model, traitsAt(model, choice, grams)) + constantCost(choice);
 }
 
-const closeness = (model: Model, traits: Float64Array): number =>
-  model.terms.reduce((sum, { at, weight }) => sum + weight * Math.abs((traits[at] as number) - (model.original[at] as number)), 0);
+function closeness({ terms, original }: Model, traits: Float64Array): number {
+  let sum = 0;
+  for (const { at, weight } of terms) sum += weight * Math.abs((traits[at] as number) - (original[at] as number));
+  return sum;
+}
 
-/** Value of the objective at given amounts; infinite where a hard row is broken. */
-function objectiveAt(model: Model, choice: readonly Option[], grams: readonly number[]): number {
-  const traits = traitsAt(model, choice, grams);
-  let value = constantCost(choice) + closeness(model, traits);
+/** Closeness of these traits, with the price of soft rows they break; infinite where a hard row is broken. */
+function costAt(model: Model, traits: Float64Array): number {
+  let value = closeness(model, traits);
   for (const row of model.rows) {
     const over = dot(row, traits) - row.bound;
     if (over > FEASIBLE) {
@@ -54,7 +61,7 @@ function objectiveAt(model: Model, choice: readonly Option[], grams: readonly nu
 export function bestAmounts(model: Model, choice: readonly Option[]): Amounts | null {
   const parts = partsOf(choice);
   if (parts.length === 0) {
-    const value = objectiveAt(model, choice, []);
+    const value = costAt(model, traitsAt(model, choice, [])) + constantCost(choice);
     return Number.isFinite(value) ? { grams: [], value } : null;
   }
   const least = parts.map((part) => part.least);
@@ -135,20 +142,32 @@ function roundOn(model: Model, choice: readonly Option[], { grams }: Amounts, fi
   const parts = partsOf(choice);
   const reach = 4 ** parts.length <= MOST_TRIED ? 2 : 1;
   const candidates = grams.map((best, p) => gridAbout(best, parts[p] as Part, reach, gridStep(best) * finer));
+  // Walked part by part, the traits so far carried along: leaves are many and must be cheap.
+  const size = model.base.length;
+  const carried = Array.from({ length: parts.length + 1 }, () => new Float64Array(size));
+  (carried[0] as Float64Array).set(traitsAt(model, choice, new Array<number>(parts.length).fill(0)));
+  const chosen = new Array<number>(parts.length).fill(0);
   let found: number[] | null = null;
   let least = Number.POSITIVE_INFINITY;
-  const walk = (p: number, chosen: number[]) => {
-    if (p === candidates.length) {
-      const value = objectiveAt(model, choice, chosen);
+  const walk = (p: number) => {
+    const traits = carried[p] as Float64Array;
+    if (p === parts.length) {
+      const value = costAt(model, traits);
       if (value < least) {
         least = value;
         found = [...chosen];
       }
       return;
     }
-    for (const candidate of candidates[p] as number[]) walk(p + 1, [...chosen, candidate]);
+    const { perGram } = parts[p] as Part;
+    const next = carried[p + 1] as Float64Array;
+    for (const candidate of candidates[p] as number[]) {
+      chosen[p] = candidate;
+      for (let t = 0; t < size; t += 1) next[t] = (traits[t] as number) + candidate * (perGram[t] as number);
+      walk(p + 1);
+    }
   };
-  walk(0, []);
+  walk(0);
   return found;
 }
 

@@ -1,10 +1,12 @@
 /**
- * Best-first search over the choices, with the small linear programme at the leaves. Every node carries a lower bound:
- * the cost of choices made and forced, plus how far each function must move whatever is chosen below. A popped leaf is
- * therefore the next best of all, and the order of leaves is a proof.
+ * Best-first branch and bound over the choices. A node is a set of allowed options in every slot; its bound is that of
+ * the relaxation (relax.ts), where options may be mixed. A mixture is split at the slot it mixes most; a bound that
+ * mixes nothing is a set of choices, the best of its node, and its node is then parted around it for the next best.
+ * Sets of choices come out in the order of their objective, which is the proof.
  */
 import { type Amounts, bestAmounts } from './amounts.ts';
-import type { Model, Option, Slot } from './model.ts';
+import type { Model, Option } from './model.ts';
+import { relaxation } from './relax.ts';
 
 export interface Leaf {
   choice: readonly Option[];
@@ -13,13 +15,10 @@ export interface Leaf {
 
 interface Node {
   bound: number;
-  depth: number;
-  choice: readonly Option[];
-  /** Reach of each trait from the base and the choices so far. */
-  low: Float64Array;
-  high: Float64Array;
-  cost: number;
-  leaf?: Amounts;
+  /** A bit per allowed option, slot by slot. */
+  allowed: Int32Array;
+  /** The best choices of the node, once they are known. */
+  leaf?: Leaf & { picked: Int32Array };
 }
 
 export interface SearchEnd {
@@ -29,111 +28,79 @@ export interface SearchEnd {
   bound: number;
 }
 
-const SOFT_PRICE = 200;
-const SLACK = 1e-7;
+/** A mixture within this of one option is that option. */
+const WHOLE = 1e-6;
 
-/** Calls `visit` with leaves, best first, until it returns false, the choices are exhausted, or `expired` says so. */
+/** Calls `visit` with sets of choices, best first, until it returns false, they are exhausted, or `expired` says so. */
 export function search(model: Model, visit: (leaf: Leaf) => boolean, expired: () => boolean): SearchEnd {
-  const ranges = model.slots.map(({ options }) => options.map(rangeOf));
-  const rest = suffixes(model.slots, ranges, model.base.length);
+  const { solve } = relaxation(model);
   const heap = new Heap();
-  const root: Node = { bound: 0, depth: 0, choice: [], low: Float64Array.from(model.base), high: Float64Array.from(model.base), cost: 0 };
-  const bound = boundOf(model, root, rest);
-  if (bound < Number.POSITIVE_INFINITY) heap.push({ ...root, bound });
+  heap.push({ bound: 0, allowed: Int32Array.from(model.slots, ({ options }) => 2 ** options.length - 1) });
   for (let node = heap.pop(); node; node = heap.pop()) {
     if (expired()) return { timedOut: true, bound: node.bound };
     if (node.leaf) {
-      if (!visit({ choice: node.choice, amounts: node.leaf })) return { timedOut: false, bound: node.bound };
+      if (!visit(node.leaf)) return { timedOut: false, bound: node.bound };
+      for (const rest of around(node.allowed, node.leaf.picked)) heap.push({ bound: node.bound, allowed: rest });
       continue;
     }
-    if (node.depth === model.slots.length) {
-      const leaf = bestAmounts(model, node.choice);
-      if (leaf) heap.push({ ...node, bound: Math.max(node.bound, leaf.value), leaf });
+    const relaxed = solve(node.allowed);
+    if (!relaxed) continue;
+    const bound = Math.max(node.bound, relaxed.bound);
+    const picked = Int32Array.from(relaxed.weights, (weights) => weights.indexOf(Math.max(...weights)));
+    const mixed = mostMixed(relaxed.weights, picked);
+    if (mixed >= 0) {
+      for (const allowed of split(node.allowed, mixed, picked[mixed] as number)) heap.push({ bound, allowed });
       continue;
     }
-    const slot = model.slots[node.depth] as Slot;
-    slot.options.forEach((option, index) => {
-      const { low, high } = (ranges[(node as Node).depth] as Range[])[index] as Range;
-      const child: Node = {
-        bound: 0,
-        depth: (node as Node).depth + 1,
-        choice: [...(node as Node).choice, option],
-        low: add((node as Node).low, low),
-        high: add((node as Node).high, high),
-        cost: (node as Node).cost + option.cost,
-      };
-      const childBound = boundOf(model, child, rest);
-      if (childBound < Number.POSITIVE_INFINITY) heap.push({ ...child, bound: Math.max(childBound, (node as Node).bound) });
-    });
+    const choice = model.slots.map(({ options }, slot) => options[picked[slot] as number] as Option);
+    const amounts = bestAmounts(model, choice);
+    if (amounts) heap.push({ bound: Math.max(bound, amounts.value), allowed: node.allowed, leaf: { choice, amounts, picked } });
+    // The relaxation kept a row by a hair that these amounts do not: go on without this one.
+    else for (const rest of around(node.allowed, picked)) heap.push({ bound, allowed: rest });
   }
   return { timedOut: false, bound: Number.POSITIVE_INFINITY };
 }
 
-interface Range {
-  low: Float64Array;
-  high: Float64Array;
-}
-
-/** Least and most of each trait an option can give. */
-function rangeOf({ fixed, parts }: Option): Range {
-  const low = Float64Array.from(fixed);
-  const high = Float64Array.from(fixed);
-  for (const { perGram, least, most } of parts) {
-    for (let t = 0; t < low.length; t += 1) {
-      const per = perGram[t] as number;
-      low[t] = (low[t] as number) + per * (per >= 0 ? least : most);
-      high[t] = (high[t] as number) + per * (per >= 0 ? most : least);
+/** The slot whose mixture is furthest from one option; -1 when every slot has one. */
+function mostMixed(weights: readonly number[][], picked: Int32Array): number {
+  let slot = -1;
+  let most = WHOLE;
+  weights.forEach((own, index) => {
+    const off = 1 - (own[picked[index] as number] as number);
+    if (off > most) {
+      most = off;
+      slot = index;
     }
-  }
-  return { low, high };
+  });
+  return slot;
 }
 
-interface Suffix extends Range {
-  cost: number;
+/** One node with the option alone in its slot, one without it. */
+function split(allowed: Int32Array, slot: number, option: number): Int32Array[] {
+  const only = Int32Array.from(allowed);
+  only[slot] = 1 << option;
+  const without = Int32Array.from(allowed);
+  without[slot] = (allowed[slot] as number) & ~(1 << option);
+  return [only, without];
 }
 
-/** For each depth, the reach and least cost of all slots from there on. */
-function suffixes(slots: readonly Slot[], ranges: readonly (readonly Range[])[], size: number): Suffix[] {
-  const suffix: Suffix[] = new Array(slots.length + 1);
-  suffix[slots.length] = { low: new Float64Array(size), high: new Float64Array(size), cost: 0 };
-  for (let depth = slots.length - 1; depth >= 0; depth -= 1) {
-    const after = suffix[depth + 1] as Suffix;
-    const options = ranges[depth] as readonly Range[];
-    const low = after.low.map((value, t) => value + Math.min(...options.map((range) => range.low[t] as number)));
-    const high = after.high.map((value, t) => value + Math.max(...options.map((range) => range.high[t] as number)));
-    suffix[depth] = { low, high, cost: after.cost + Math.min(...(slots[depth] as Slot).options.map(({ cost }) => cost)) };
-  }
-  return suffix;
-}
-
-const add = (a: Float64Array, b: Float64Array): Float64Array => a.map((value, t) => value + (b[t] as number));
-
-/** Infinite when a hard row cannot be kept whatever is chosen below. */
-function boundOf(model: Model, { depth, low, high, cost }: Node, rest: readonly Suffix[]): number {
-  const below = rest[depth] as Suffix;
-  let bound = cost + below.cost;
-  for (const { at, weight } of model.terms) {
-    const original = model.original[at] as number;
-    const least = (low[at] as number) + (below.low[at] as number);
-    const most = (high[at] as number) + (below.high[at] as number);
-    bound += weight * Math.max(0, least - original, original - most);
-  }
-  for (const { coefficients, bound: limit, soft } of model.rows) {
-    let least = 0;
-    for (let t = 0; t < coefficients.length; t += 1) {
-      const factor = coefficients[t] as number;
-      if (factor > 0) least += factor * ((low[t] as number) + (below.low[t] as number));
-      else if (factor < 0) least += factor * ((high[t] as number) + (below.high[t] as number));
+/** All choices of a node but one, as nodes that do not overlap (Murty 1968). */
+function around(allowed: Int32Array, picked: Int32Array): Int32Array[] {
+  const nodes: Int32Array[] = [];
+  const fixed = Int32Array.from(allowed);
+  for (let slot = 0; slot < allowed.length; slot += 1) {
+    const others = (allowed[slot] as number) & ~(1 << (picked[slot] as number));
+    if (others !== 0) {
+      const node = Int32Array.from(fixed);
+      node[slot] = others;
+      nodes.push(node);
     }
-    if (least > limit + SLACK) {
-      if (!soft) return Number.POSITIVE_INFINITY;
-      bound += SOFT_PRICE * (least - limit - SLACK);
-    }
+    fixed[slot] = 1 << (picked[slot] as number);
   }
-  return bound;
+  return nodes;
 }
 
-/** A binary heap of nodes by bound; leaves before inner nodes of one bound. */
+/** A binary heap of nodes by bound; of one bound, finished ones first. */
 class Heap {
   private readonly nodes: Node[] = [];
 
@@ -168,4 +135,4 @@ class Heap {
   }
 }
 
-const before = (a: Node, b: Node): boolean => a.bound < b.bound || (a.bound === b.bound && (a.leaf !== undefined || a.depth > b.depth));
+const before = (a: Node, b: Node): boolean => a.bound < b.bound || (a.bound === b.bound && a.leaf !== undefined && b.leaf === undefined);
