@@ -94,14 +94,13 @@ function findPlans(task: Task, needs: Needs, wanted: number, soft: ReadonlySet<n
   const model = buildModel({ recipe: task.recipe, analysis: task.analysis, needs, shelf: task.shelf, soft });
   if (model.hopeless.some((need) => !ignored.has(need))) return { plans: [], timedOut: false };
   const plans: Plan[] = [];
-  const values = new Map<string, number>();
   const end = search(
     model,
     (leaf) => {
-      if (isRedundant(model, leaf, values)) return true;
       const plan = planOf(task, needs, model, leaf, ignored, soft);
-      if (plan) plans.push(plan);
-      return plans.length < wanted;
+      if (!plan) return 'dropped';
+      plans.push(plan);
+      return plans.length < wanted ? 'taken' : 'stop';
     },
     task.expired,
   );
@@ -110,20 +109,6 @@ function findPlans(task: Task, needs: Needs, wanted: number, soft: ReadonlySet<n
     return { plans: plans.map((plan) => ({ ...plan, bound: end.bound })), timedOut: true };
   }
   return { plans, timedOut: false };
-}
-
-const keyOf = (choice: readonly Option[]): string => choice.map(({ swap }) => swap?.id ?? '').join('|');
-
-/** A plan that comes no closer than itself with one change undone is that plan plus a whim: it is left out. */
-function isRedundant(model: Model, { choice, amounts }: Leaf, values: Map<string, number>): boolean {
-  return choice.some((option, index) => {
-    const keep = (model.slots[index] as Slot).options[0] as Option;
-    if (!option.swap || keep.swap) return false;
-    const undone = choice.map((other, at) => (at === index ? keep : other));
-    const key = keyOf(undone);
-    if (!values.has(key)) values.set(key, bestAmounts(model, undone)?.value ?? Number.POSITIVE_INFINITY);
-    return (values.get(key) as number) <= amounts.value + 1e-9;
-  });
 }
 
 /** Rounds, writes, analyses and judges; null when the rounded soup does not meet what it should. */

@@ -267,6 +267,7 @@ function optionOf(
     const foods = part.foods.map(([id, share]) => [shelf.food(id) as Food, share] as const);
     for (const [food] of foods) {
       const verdicts = verdictsOf(food, needs, rules);
+      if (needs.smooth && hasPieces(line, food.category)) return null;
       if (verdicts.contains.length > 0 || needs.avoidFoods?.includes(food.id) || openMaxima(food, needs, shelf, regime).length > 0) return null;
       if (needs.checks !== 'allow' && verdicts.checks.some((index) => needs.checks === 'avoid' || !ownVerdicts.checks.includes(index))) return null;
     }

@@ -31,35 +31,65 @@ export interface SearchEnd {
 /** A mixture within this of one option is that option. */
 const WHOLE = 1e-6;
 
-/** Calls `visit` with sets of choices, best first, until it returns false, they are exhausted, or `expired` says so. */
-export function search(model: Model, visit: (leaf: Leaf) => boolean, expired: () => boolean): SearchEnd {
+/** What the caller made of a set of choices: `taken` ones rule out all that only add changes to them. */
+export type Verdict = 'taken' | 'dropped' | 'stop';
+
+/**
+ * Calls `visit` with sets of choices, best first, until it says stop, they are exhausted, or `expired` says so. Choices
+ * that make every change of a taken set and more are never visited: they are that plan plus a whim.
+ */
+export function search(model: Model, visit: (leaf: Leaf) => Verdict, expired: () => boolean): SearchEnd {
   const { solve } = relaxation(model);
   const heap = new Heap();
+  const taken: Changes[] = [];
   heap.push({ bound: 0, allowed: Int32Array.from(model.slots, ({ options }) => 2 ** options.length - 1) });
   for (let node = heap.pop(); node; node = heap.pop()) {
     if (expired()) return { timedOut: true, bound: node.bound };
-    if (node.leaf) {
-      if (!visit(node.leaf)) return { timedOut: false, bound: node.bound };
-      for (const rest of around(node.allowed, node.leaf.picked)) heap.push({ bound: node.bound, allowed: rest });
+    const { bound, leaf } = node;
+    const split = (parts: readonly Int32Array[]) => {
+      for (const allowed of parts) heap.push({ bound, allowed });
+    };
+    const covering = taken.find((changes) => covers(node as Node, changes));
+    if (covering) {
+      split(without(node.allowed, covering));
+      continue;
+    }
+    if (leaf) {
+      const verdict = visit(leaf);
+      if (verdict === 'stop') return { timedOut: false, bound };
+      const changes = changesOf(model, leaf.picked);
+      if (verdict === 'taken') taken.push(changes);
+      split(verdict === 'taken' ? without(node.allowed, changes) : without(node.allowed, everyPick(leaf.picked)));
       continue;
     }
     const relaxed = solve(node.allowed);
     if (!relaxed) continue;
-    const bound = Math.max(node.bound, relaxed.bound);
+    const raised = Math.max(bound, relaxed.bound);
     const picked = Int32Array.from(relaxed.weights, (weights) => weights.indexOf(Math.max(...weights)));
     const mixed = mostMixed(relaxed.weights, picked);
     if (mixed >= 0) {
-      for (const allowed of split(node.allowed, mixed, picked[mixed] as number)) heap.push({ bound, allowed });
+      for (const allowed of halves(node.allowed, mixed, picked[mixed] as number)) heap.push({ bound: raised, allowed });
       continue;
     }
     const choice = model.slots.map(({ options }, slot) => options[picked[slot] as number] as Option);
     const amounts = bestAmounts(model, choice);
-    if (amounts) heap.push({ bound: Math.max(bound, amounts.value), allowed: node.allowed, leaf: { choice, amounts, picked } });
+    if (amounts) heap.push({ bound: Math.max(raised, amounts.value), allowed: node.allowed, leaf: { choice, amounts, picked } });
     // The relaxation kept a row by a hair that these amounts do not: go on without this one.
-    else for (const rest of around(node.allowed, picked)) heap.push({ bound, allowed: rest });
+    else split(without(node.allowed, everyPick(picked)));
   }
   return { timedOut: false, bound: Number.POSITIVE_INFINITY };
 }
+
+/** Slots with the option picked in each. */
+type Changes = readonly (readonly [slot: number, option: number])[];
+
+const everyPick = (picked: Int32Array): Changes => [...picked].map((option, slot) => [slot, option] as const);
+const changesOf = (model: Model, picked: Int32Array): Changes =>
+  everyPick(picked).filter(([slot, option]) => model.slots[slot]?.options[option]?.swap !== null);
+
+/** True when everything in the node, or its one leaf, makes all these changes. */
+const covers = ({ allowed, leaf }: Node, changes: Changes): boolean =>
+  changes.every(([slot, option]) => (leaf ? leaf.picked[slot] === option : allowed[slot] === 1 << option));
 
 /** The slot whose mixture is furthest from one option; -1 when every slot has one. */
 function mostMixed(weights: readonly number[][], picked: Int32Array): number {
@@ -76,26 +106,26 @@ function mostMixed(weights: readonly number[][], picked: Int32Array): number {
 }
 
 /** One node with the option alone in its slot, one without it. */
-function split(allowed: Int32Array, slot: number, option: number): Int32Array[] {
+function halves(allowed: Int32Array, slot: number, option: number): Int32Array[] {
   const only = Int32Array.from(allowed);
   only[slot] = 1 << option;
-  const without = Int32Array.from(allowed);
-  without[slot] = (allowed[slot] as number) & ~(1 << option);
-  return [only, without];
+  const others = Int32Array.from(allowed);
+  others[slot] = (allowed[slot] as number) & ~(1 << option);
+  return [only, others];
 }
 
-/** All choices of a node but one, as nodes that do not overlap (Murty 1968). */
-function around(allowed: Int32Array, picked: Int32Array): Int32Array[] {
+/** The node less everything that makes all these changes, as nodes that do not overlap (after Murty 1968). */
+function without(allowed: Int32Array, changes: Changes): Int32Array[] {
   const nodes: Int32Array[] = [];
   const fixed = Int32Array.from(allowed);
-  for (let slot = 0; slot < allowed.length; slot += 1) {
-    const others = (allowed[slot] as number) & ~(1 << (picked[slot] as number));
+  for (const [slot, option] of changes) {
+    const others = (allowed[slot] as number) & ~(1 << option);
     if (others !== 0) {
       const node = Int32Array.from(fixed);
       node[slot] = others;
       nodes.push(node);
     }
-    fixed[slot] = 1 << (picked[slot] as number);
+    fixed[slot] = (allowed[slot] as number) & (1 << option);
   }
   return nodes;
 }
