@@ -14,11 +14,13 @@ export interface Relaxed {
   bound: number;
   /** Per slot, how much of the mixture is of each option. */
   weights: number[][];
+  /** Per slot, its heaviest corner: where the search of a part of this node begins. */
+  corners: Int32Array;
 }
 
 export interface Relaxation {
   /** Null when no allowed mixture keeps the hard rows. `allowed` holds a bit per option, slot by slot. */
-  solve(allowed: Int32Array): Relaxed | null;
+  solve(allowed: Int32Array, corners: Int32Array | null): Relaxed | null;
 }
 
 /** An excess over a hard row costs this; far above anything closeness can buy. */
@@ -30,6 +32,8 @@ const MOST_PIVOTS = 5000;
 /** A corner of an option's box, as it stands in the rows of the terms and of the limits. */
 interface Column {
   option: number;
+  /** Its place among the corners of its slot. */
+  corner: number;
   cost: number;
   values: Float64Array;
 }
@@ -48,8 +52,10 @@ export function relaxation(model: Model): Relaxation {
   const terms = model.terms.length;
   const limits = model.rows.length;
   const shared = terms + limits;
-  const slots = model.slots.map(({ options }) =>
-    options.flatMap((option, index) => cornersOf(option).map((traits) => columnOf(model, traits, index, option.cost))),
+  const slots = model.slots.map(({ options }): Column[] =>
+    options
+      .flatMap((option, index) => cornersOf(option).map((traits) => columnOf(model, traits, index, option.cost)))
+      .map((column, corner) => ({ ...column, corner })),
   );
   const rightHand = Float64Array.from([
     ...model.terms.map(({ at, weight }) => weight * ((model.original[at] as number) - (model.base[at] as number))),
@@ -58,14 +64,16 @@ export function relaxation(model: Model): Relaxation {
   const excessPrices = model.rows.map(({ soft }) => (soft ? SOFT_PRICE : HARD_PRICE));
 
   return {
-    solve(allowed) {
+    solve(allowed, hint) {
       const open = slots.map((columns, slot) => columns.filter(({ option }) => ((allowed[slot] as number) >> option) & 1));
       if (open.some((columns) => columns.length === 0)) return null;
-      // A slot with one corner left is no choice: it goes to the right-hand side. The others begin at their first corner.
-      const starts = open.map((columns) => columns[0] as Column);
+      // A slot with one corner left is no choice: it goes to the right-hand side. The others begin where a larger node ended.
+      const starts = open.map((columns, slot) => columns.find(({ corner }) => corner === hint?.[slot]) ?? (columns[0] as Column));
       const mixing = open.flatMap((columns, slot) => (columns.length > 1 ? [slot] : []));
       const movers = mixing.flatMap((slot, row) =>
-        (open[slot] as Column[]).slice(1).map((column) => ({ column, start: starts[slot] as Column, row: shared + row })),
+        (open[slot] as Column[])
+          .filter((column) => column !== starts[slot])
+          .map((column) => ({ column, start: starts[slot] as Column, row: shared + row })),
       );
       const rows = shared + mixing.length;
       // movers | one start per mixing slot | down, up per term | slack, excess per limit | right-hand side
@@ -112,9 +120,15 @@ export function relaxation(model: Model): Relaxation {
       optimise(tableau, objective, basis, rows, width);
 
       const weights = model.slots.map(({ options }) => new Array<number>(options.length).fill(0));
-      const give = (slot: number, { option }: Column, weight: number) => {
+      const corners = new Int32Array(model.slots.length);
+      const heaviest = new Float64Array(model.slots.length).fill(-1);
+      const give = (slot: number, { option, corner }: Column, weight: number) => {
         const own = weights[slot] as number[];
         own[option] = (own[option] as number) + weight;
+        if (weight > (heaviest[slot] as number)) {
+          heaviest[slot] = weight;
+          corners[slot] = corner;
+        }
       };
       starts.forEach((start, slot) => {
         if (!mixing.includes(slot)) give(slot, start, 1);
@@ -127,7 +141,7 @@ export function relaxation(model: Model): Relaxation {
         else if (column < downAt) give(mixing[column - startAt] as number, starts[mixing[column - startAt] as number] as Column, value);
         else if (column >= excessAt && column < last && excessPrices[column - excessAt] === HARD_PRICE && value > 1e-7) return null;
       }
-      return { bound: starts.reduce((sum, { cost }) => sum + cost, 0) - (objective[last] as number), weights };
+      return { bound: starts.reduce((sum, { cost }) => sum + cost, 0) - (objective[last] as number), weights, corners };
     },
   };
 }
@@ -135,7 +149,7 @@ export function relaxation(model: Model): Relaxation {
 const product = (coefficients: Float64Array, traits: Float64Array): number =>
   coefficients.reduce((sum, factor, t) => sum + factor * (traits[t] as number), 0);
 
-const columnOf = (model: Model, traits: Float64Array, option: number, cost: number): Column => ({
+const columnOf = (model: Model, traits: Float64Array, option: number, cost: number): Omit<Column, 'corner'> => ({
   option,
   cost,
   values: Float64Array.from([

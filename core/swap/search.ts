@@ -17,6 +17,8 @@ interface Node {
   bound: number;
   /** A bit per allowed option, slot by slot. */
   allowed: Int32Array;
+  /** Where the relaxation of the node it was split from ended. */
+  corners: Int32Array | null;
   /** The best choices of the node, once they are known. */
   leaf?: Leaf & { picked: Int32Array };
 }
@@ -42,12 +44,12 @@ export function search(model: Model, visit: (leaf: Leaf) => Verdict, expired: ()
   const { solve } = relaxation(model);
   const heap = new Heap();
   const taken: Changes[] = [];
-  heap.push({ bound: 0, allowed: Int32Array.from(model.slots, ({ options }) => 2 ** options.length - 1) });
+  heap.push({ bound: 0, corners: null, allowed: Int32Array.from(model.slots, ({ options }) => 2 ** options.length - 1) });
   for (let node = heap.pop(); node; node = heap.pop()) {
     if (expired()) return { timedOut: true, bound: node.bound };
-    const { bound, leaf } = node;
+    const { bound, leaf, corners } = node;
     const split = (parts: readonly Int32Array[]) => {
-      for (const allowed of parts) heap.push({ bound, allowed });
+      for (const allowed of parts) heap.push({ bound, allowed, corners });
     };
     const covering = taken.find((changes) => covers(node as Node, changes));
     if (covering) {
@@ -62,18 +64,19 @@ export function search(model: Model, visit: (leaf: Leaf) => Verdict, expired: ()
       split(verdict === 'taken' ? without(node.allowed, changes) : without(node.allowed, everyPick(leaf.picked)));
       continue;
     }
-    const relaxed = solve(node.allowed);
+    const relaxed = solve(node.allowed, corners);
     if (!relaxed) continue;
     const raised = Math.max(bound, relaxed.bound);
     const picked = Int32Array.from(relaxed.weights, (weights) => weights.indexOf(Math.max(...weights)));
     const mixed = mostMixed(relaxed.weights, picked);
     if (mixed >= 0) {
-      for (const allowed of halves(node.allowed, mixed, picked[mixed] as number)) heap.push({ bound: raised, allowed });
+      for (const allowed of halves(node.allowed, mixed, picked[mixed] as number)) heap.push({ bound: raised, allowed, corners: relaxed.corners });
       continue;
     }
     const choice = model.slots.map(({ options }, slot) => options[picked[slot] as number] as Option);
     const amounts = bestAmounts(model, choice);
-    if (amounts) heap.push({ bound: Math.max(raised, amounts.value), allowed: node.allowed, leaf: { choice, amounts, picked } });
+    if (amounts)
+      heap.push({ bound: Math.max(raised, amounts.value), allowed: node.allowed, corners: relaxed.corners, leaf: { choice, amounts, picked } });
     // The relaxation kept a row by a hair that these amounts do not: go on without this one.
     else split(without(node.allowed, everyPick(picked)));
   }
