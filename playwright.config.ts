@@ -8,7 +8,7 @@ export default defineConfig({
   fullyParallel: true,
   retries: 0,
   reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],
-  expect: { timeout: 10_000 },
+  expect: { timeout: 20_000 },
   use: {
     browserName: 'chromium',
     viewport: { width: 1280, height: 800 },

@@ -1,5 +1,5 @@
 import { CircleHelp, CloudOff, Redo2, Undo2 } from 'lucide-react';
-import { Suspense, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
 import { REGIME_IDS, type RegimeId } from '../../core/nutrition/regime.ts';
@@ -83,16 +83,24 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   const settings = useSettings();
   const history = useHistory();
   const plans = usePlans();
-  const { swaps, applySwap } = useLineSwaps(view);
+  const { later, swaps, applySwap } = useLineSwaps(view);
   const [editing, setEditing] = useState<string | null>(null);
   const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | null>(null);
   const only = (name: typeof dialog) => (open: boolean) => setDialog(open ? name : null);
 
-  const take = (plan: Plan) => {
-    plans.stop();
-    useBench.getState().putRecipe(plan.recipe, plan.changes[0]?.to[0]?.lineId ?? null);
-  };
-  const workOut = () => plans.start(view.recipe, view.needs);
+  const { start, stop } = plans;
+  const take = useCallback(
+    (plan: Plan) => {
+      stop();
+      useBench.getState().putRecipe(plan.recipe, plan.changes[0]?.to[0]?.lineId ?? null);
+    },
+    [stop],
+  );
+  const workOut = useCallback(() => {
+    const { recipe, needs } = useBench.getState();
+    start(recipe, needs);
+  }, [start]);
+  const onNeeds = useCallback((open: boolean) => setDialog(open ? 'need' : null), []);
   useBenchKeys({
     enabled: dialog === null && editing === null && autosave.clash === null,
     view,
@@ -107,7 +115,6 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   });
 
   // A plan answers the soup it was asked for: any edit takes it off the bench.
-  const { stop } = plans;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the recipe and needs are what the plans were asked for
   useEffect(() => stop(), [view.recipe, view.needs, stop]);
 
@@ -161,11 +168,11 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
         </div>
       </div>
       <div className="shrink-0 px-4 py-2">
-        <NeedsBar view={view} adding={dialog === 'need'} onAdding={only('need')} />
+        <NeedsBar view={view} adding={dialog === 'need'} onAdding={onNeeds} />
       </div>
       <div className="grid min-h-0 flex-1 gap-2.5 px-4 pb-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,20.5rem)] lg:grid-rows-[minmax(0,1fr)]">
         <PotPanel view={view} show={settings.data?.show ?? 'grams'} editing={editing} onEdit={setEditing} />
-        <SwapsPanel view={view} swaps={swaps} onUse={applySwap} search={plans.search} onWorkOut={workOut} onStop={plans.stop} onTake={take} />
+        <SwapsPanel view={later} swaps={swaps} onUse={applySwap} search={plans.search} onWorkOut={workOut} onStop={stop} onTake={take} />
         <BowlPanel view={view} />
       </div>
       <ChangedBar view={view} />

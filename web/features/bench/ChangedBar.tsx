@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/allergen/ids.ts';
 import type { Line } from '../../../core/recipe.ts';
 import { needLabel } from '../../kitchen/format.ts';
@@ -5,7 +6,7 @@ import type { BenchView } from './view.ts';
 import { foodName } from './words.ts';
 
 /** One line on what is different from the original, and which need it answers. */
-export function ChangedBar({ view }: { view: BenchView }) {
+export const ChangedBar = memo(function ChangedBar({ view }: { view: BenchView }) {
   const { recipe, replaced, original, core } = view;
   const reweighed = recipe.lines.filter((line) => {
     const before = original.recipe.lines.find(({ id }) => id === line.id);
@@ -27,7 +28,7 @@ export function ChangedBar({ view }: { view: BenchView }) {
       {texts.length > 0 ? texts.join('; ') : 'nothing yet, this is the original'}
     </p>
   );
-}
+});
 
 function reasons({ needs, original }: BenchView, line: Line): string {
   const touches = (because: { lineId: string }[] | undefined) => because?.some(({ lineId }) => lineId === line.id) ?? false;

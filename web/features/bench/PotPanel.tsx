@@ -1,5 +1,5 @@
 import { Plus } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { type Line, STAGE_LABELS, STAGES } from '../../../core/recipe.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
@@ -19,7 +19,7 @@ interface Props {
 }
 
 /** The pot: its section, and its lines by stage with amounts to edit in place. */
-export function PotPanel({ view, show, editing, onEdit }: Props) {
+export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit }: Props) {
   const { recipe, core, analysis, replaced } = view;
   const stages = STAGES.filter((stage) => recipe.lines.some((line) => line.stage === stage) || replaced.some((line) => line.stage === stage));
   return (
@@ -68,7 +68,7 @@ export function PotPanel({ view, show, editing, onEdit }: Props) {
       </div>
     </section>
   );
-}
+});
 
 /** A new line goes in at the stage of the line in hand, and is weighed at once. */
 function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string) => void }) {

@@ -1,4 +1,4 @@
-import { type ReactNode, useDeferredValue, useMemo, useState } from 'react';
+import { memo, type ReactNode, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
 import { NUTRIENT_INDEX, NUTRIENT_LABELS, type Nutrient } from '../../../core/nutrient.ts';
 import { REGIMES } from '../../../core/nutrition/regime.ts';
@@ -40,23 +40,31 @@ function swapsOf({ core, recipe, needs, original }: BenchView, lineId: string | 
  * The swaps of the line in hand. An edit is painted before they are worked out again, so they may be those of a moment
  * ago; `applySwap` therefore works the chosen one out on the soup as it stands.
  */
-export function useLineSwaps(view: BenchView): { swaps: LineSwap[]; applySwap: (swapId: string) => void } {
+export function useLineSwaps(view: BenchView): { later: BenchView; swaps: LineSwap[]; applySwap: (swapId: string) => void } {
   const selected = useBench((state) => state.selected);
   const putRecipe = useBench((state) => state.putRecipe);
   const later = useDeferredValue(view);
   const laterSelected = useDeferredValue(selected);
   const swaps = useMemo(() => swapsOf(later, laterSelected), [later, laterSelected]);
-  const applySwap = (swapId: string) => {
-    const swap = swapsOf(view, selected).find(({ change }) => change.swapId === swapId);
-    if (swap) putRecipe(swap.recipe, swap.change.to[0]?.lineId);
-  };
-  return { swaps, applySwap };
+  // Read at the moment of use, so that the function itself never changes.
+  const now = useRef({ view, selected });
+  useEffect(() => {
+    now.current = { view, selected };
+  });
+  const applySwap = useCallback(
+    (swapId: string) => {
+      const swap = swapsOf(now.current.view, now.current.selected).find(({ change }) => change.swapId === swapId);
+      if (swap) putRecipe(swap.recipe, swap.change.to[0]?.lineId);
+    },
+    [putRecipe],
+  );
+  return { later, swaps, applySwap };
 }
 
 const replacedBy = (line: Line | undefined, original: Recipe): Line | undefined =>
   line?.replaces ? original.lines.find(({ id }) => id === line.replaces) : undefined;
 
-export function SwapsPanel({
+export const SwapsPanel = memo(function SwapsPanel({
   view,
   search,
   onWorkOut,
@@ -94,7 +102,7 @@ export function SwapsPanel({
       </div>
     </section>
   );
-}
+});
 
 function LineSwaps({ view, swaps, onUse }: { view: BenchView; swaps: readonly LineSwap[]; onUse: (swapId: string) => void }) {
   const selected = useBench((state) => state.selected);

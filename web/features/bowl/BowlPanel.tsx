@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
 import type { Analysis } from '../../../core/analysis.ts';
 import type { Nutrient } from '../../../core/nutrient.ts';
@@ -10,7 +11,7 @@ import { LimitRail } from './LimitRail.tsx';
 const USUAL: readonly Nutrient[] = ['proteinG', 'fatG', 'saturatedFatG', 'carbohydrateG', 'fibreG', 'sodiumMg', 'potassiumMg'];
 
 /** One serving: original against now, limits, allergens, body, salt, and how sure it all is. */
-export function BowlPanel({ view }: { view: BenchView }) {
+export const BowlPanel = memo(function BowlPanel({ view }: { view: BenchView }) {
   const { analysis, original, needs, verdicts } = view;
   const limits = needs.limits ?? [];
   const usual = USUAL.filter((nutrient) => !limits.some((limit) => limit.nutrient === nutrient && limit.per === 'serving'));
@@ -68,7 +69,7 @@ export function BowlPanel({ view }: { view: BenchView }) {
       </div>
     </section>
   );
-}
+});
 
 const LimitRailOf = ({ nutrient, view }: { nutrient: Nutrient; view: BenchView }) => (
   <LimitRail nutrient={nutrient} original={view.original.analysis.perServing[nutrient]} now={view.analysis.perServing[nutrient]} />

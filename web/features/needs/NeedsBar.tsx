@@ -1,7 +1,8 @@
 import { Plus, X } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, DIET_LABELS, DIETS, type DietId } from '../../../core/allergen/ids.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/nutrient.ts';
+import { PRESETS, withPreset } from '../../../core/swap/data/presets.ts';
 import type { Limit, Needs } from '../../../core/swap/needs.ts';
 import type { NeedVerdict } from '../../../core/swap/verdict.ts';
 import { needLabel, withoutNeed } from '../../kitchen/format.ts';
@@ -15,7 +16,7 @@ import type { BenchView } from '../bench/view.ts';
 const TONE: Record<string, Tone> = { meets: 'meets', likely: 'likely', cannotTell: 'check', breaks: 'breaks' };
 
 /** The needs as chips, each with its state; '+ need' adds one. */
-export function NeedsBar({ view, adding, onAdding }: { view: BenchView; adding: boolean; onAdding: (open: boolean) => void }) {
+export const NeedsBar = memo(function NeedsBar({ view, adding, onAdding }: { view: BenchView; adding: boolean; onAdding: (open: boolean) => void }) {
   const setNeeds = useBench((state) => state.setNeeds);
   const { needs, verdicts } = view;
   return (
@@ -52,7 +53,7 @@ export function NeedsBar({ view, adding, onAdding }: { view: BenchView; adding: 
       </Dialog>
     </section>
   );
-}
+});
 
 /** What is met is counted; what only a label can tell is counted apart. */
 function countWords(verdicts: readonly NeedVerdict[]): string {
@@ -135,6 +136,16 @@ function AddNeed({ needs, onAdd }: { needs: Needs; onAdd: (needs: Needs) => void
           Add limit
         </Button>
       </form>
+      <fieldset>
+        <legend className="text-sm text-kale-soft">Start from (common practice, to be changed line by line)</legend>
+        <div className="flex flex-wrap gap-1">
+          {PRESETS.map((preset) => (
+            <Button key={preset.id} kind="chip" title={preset.caution} onClick={() => onAdd(withPreset(needs, preset))}>
+              {preset.name}
+            </Button>
+          ))}
+        </div>
+      </fieldset>
       <fieldset>
         <legend className="text-sm text-kale-soft">No</legend>
         <div className="flex flex-wrap gap-1">
