@@ -302,3 +302,26 @@ test('forty random soups and needs: every plan analysed afresh meets what it say
   }
   expect(changing).toBeGreaterThan(40);
 });
+
+describe('a pot with nothing in it', () => {
+  test.each([
+    ['only bread on the side', soup([line('bread', 'bread-white', 50, { stage: 'plate' })]), { allergens: ['treeNut'] }],
+    [
+      'an amount no one knows',
+      soup([line('pea', 'peas-frozen', null)]),
+      { allergens: ['gluten'], limits: [{ nutrient: 'fatG', per: '100g', min: 0 }] },
+    ],
+    [
+      'all of it taken out again',
+      soup([line('stock', 'chicken-broth', 70, { eaten: 'removed' })]),
+      { allergens: ['milk'], limits: [{ nutrient: 'proteinG', per: 'serving', max: 0 }] },
+    ],
+    [
+      'all of it strained off',
+      soup([line('root', 'celeriac', 300, { eaten: 'strained' })]),
+      { limits: [{ nutrient: 'potassiumMg', per: 'serving', min: 1 }], body: 'same' },
+    ],
+  ] as [string, Recipe, Needs][])('%s is still one plan, without a change', (_what, recipe, needs) => {
+    expect(ask(recipe, needs).plans.map(({ changes }) => changes)).toEqual([[]]);
+  });
+});

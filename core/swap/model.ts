@@ -301,7 +301,8 @@ function termsOf(traits: readonly TraitName[], original: Float64Array, needs: Ne
   const volume = original[traits.indexOf('potMl')] as number;
   return OBJECTIVE.map(({ trait, weight, floor }) => {
     const at = traits.indexOf(trait);
-    const least = trait === 'bodyMl' ? floor * volume : floor;
+    // An empty pot has no volume to share: a millilitre keeps the scale finite.
+    const least = trait === 'bodyMl' ? Math.max(1, floor * volume) : floor;
     return { at, weight: (closeness * weight) / Math.max(original[at] as number, least) };
   });
 }
@@ -322,6 +323,7 @@ function rowsOf(traits: readonly TraitName[], original: Float64Array, { needs, a
   needs.limits?.forEach((limit, index) => {
     const need = firstLimit(needs) + index;
     const { min, max } = { ...limit, ...tightened?.get(index) };
+    const bowl = analysis.servingGrams || 1;
     const bounded = (sign: 1 | -1, value: number) => {
       const scale = Math.max(1e-3, Math.abs(value));
       if (limit.per === 'serving') add(need, [[limit.nutrient as Nutrient, sign]], sign * value, scale);
@@ -329,8 +331,8 @@ function rowsOf(traits: readonly TraitName[], original: Float64Array, { needs, a
         add(
           need,
           [
-            [limit.nutrient as Nutrient, (sign * 100) / analysis.servingGrams],
-            ['bowlGrams', (-sign * value) / analysis.servingGrams],
+            [limit.nutrient as Nutrient, (sign * 100) / bowl],
+            ['bowlGrams', (-sign * value) / bowl],
           ],
           0,
           scale,

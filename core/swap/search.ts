@@ -32,6 +32,8 @@ export interface SearchEnd {
 
 /** A mixture within this of one option is that option. */
 const WHOLE = 1e-6;
+/** Options of a slot are bits of one number. */
+const MOST_OPTIONS = 30;
 
 /** What the caller made of a set of choices: `taken` ones rule out all that only add changes to them. */
 export type Verdict = 'taken' | 'dropped' | 'stop';
@@ -41,6 +43,8 @@ export type Verdict = 'taken' | 'dropped' | 'stop';
  * that make every change of a taken set and more are never visited: they are that plan plus a whim.
  */
 export function search(model: Model, visit: (leaf: Leaf) => Verdict, expired: () => boolean): SearchEnd {
+  const crowded = model.slots.find(({ options }) => options.length > MOST_OPTIONS);
+  if (crowded) throw new RangeError(`a line has at most ${MOST_OPTIONS} options, got ${crowded.options.length} for ${crowded.line.id}`);
   const { solve } = relaxation(model);
   const heap = new Heap();
   const taken: Changes[] = [];
