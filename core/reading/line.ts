@@ -13,6 +13,8 @@ export interface WrittenLine {
   optional: boolean;
 }
 
+const MOST_READ = 400;
+
 type Sized = NonNullable<WrittenAmount['each']>;
 
 const BULLET = /^\s*(?:[-*•–—]|\[ ?\])\s+/u;
@@ -38,7 +40,8 @@ function takeUnit(text: string): { unit: Unit; rest: string } | null {
 export function readLine(raw: string): WrittenLine {
   const text = raw.replace(BULLET, '').trim();
   const amount: WrittenAmount = { range: null, unit: null, size: null, each: null, aside: null, after: '' };
-  let rest = text.replace(/^(about|approximately|approx\.?|roughly|around|generous|scant|heaped|heaping|level)\s+/i, '');
+  // No ingredient is named in more words than this; the rest is kept and not searched.
+  let rest = text.slice(0, MOST_READ).replace(/^(about|approximately|approx\.?|roughly|around|generous|scant|heaped|heaping|level)\s+/i, '');
 
   const juice = /^(?:the\s+)?(?:juice|zest|zest and juice)\s+of\s+/i.exec(rest);
   if (juice) rest = `${rest.slice(juice[0].length)} juice`;
