@@ -16,6 +16,7 @@ const ENERGY_EXCEPTIONS: Record<string, string> = {
   'lemon-juice': 'citric acid stands in the carbohydrate',
   'tomato-paste': 'specific factor for tomato',
   mustard: 'specific factors for mustard seed',
+  'soy-sauce': 'the table does not count the alcohol of brewing',
   sweetcorn: 'specific factor for maize',
 };
 /** Their energy is computed in the table with specific factors, so it lies between fibre at 0 and fibre at 4 kcal/g. */
@@ -146,4 +147,10 @@ describe('the three-way rule for zeros of the open table', () => {
     expect(SHELF.food('ifct-M001')?.per100g.vitaminB12Ug).toBeUndefined();
     expect(SHELF.food('ifct-F006')?.per100g.vitaminB12Ug).toBe(0);
   });
+});
+
+test('a food whose make may hold alcohol is not said to hold none by nature', () => {
+  for (const food of curated) {
+    if (food.dietChecks.some(({ diet }) => diet === 'noAlcohol')) expect([food.id, food.zeroByNature.has('alcoholG')]).toEqual([food.id, false]);
+  }
 });

@@ -72,6 +72,13 @@ describe('a food is matched whole, never by a part of its name', () => {
   ])('%s can be several foods', (word, first) => {
     expect(matchFood(word, SHELF)).toMatchObject({ kind: 'ambiguous', foodIds: expect.arrayContaining([first]) });
   });
+  test.each([
+    ['light cream cheese', 'cream-cheese', 'light'],
+    ['homemade beef broth', 'beef-broth', 'homemade'],
+    ['smoked cheddar', 'cheddar', 'smoked'],
+  ])('%s is not taken silently for the usual one', (phrase, foodId, word) => {
+    expect(matchFood(phrase, SHELF)).toEqual({ kind: 'modified', foodId, word });
+  });
   test('a word that changes a food and has no row is doubted', () => {
     expect(matchFood('roasted pumpkin', SHELF)).toEqual({ kind: 'modified', foodId: 'pumpkin', word: 'roasted' });
   });

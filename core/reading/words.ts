@@ -8,13 +8,13 @@ export const DESCRIPTORS = set(
     'cleaned cut into pieces chunks cubes strips small medium large big extra good quality best ripe raw uncooked organic free-range unwaxed firm plump tender young new baby mature whole prepared ready hot warm ' +
     'cold chilled room temperature softened melted cooled boiled boiling lukewarm of the a an and or plus more for to taste serve serving serves garnish optional about approximately approx roughly each skin-on skinless boneless ' +
     'bone-in only white parts part green tops ends removed discarded stalks stems stripped florets leaves leaf sprig sprigs bulb clove cloves head stalk stick bunch handful crusts off lightly beaten packed heaped level ' +
-    'well very as needed if desired stoned pitted day-old stale thawed defrosted at in with without their its own juice liquid good-quality homemade home-made leftover your favourite favorite such like light ' +
+    'well very as needed if desired stoned pitted day-old stale thawed defrosted at in with without their its own juice liquid good-quality leftover your favourite favorite such like ' +
     'snipped zested juiced juice scrubbed smashed bashed knob bruised flaked crumbled floury waxy long-life uht can tin jar carton per person plain natural pure unsweetened sustainable undyed streaky',
 );
 
 /** Change what a food is, when the shelf has no row that says them: the food is matched, and doubted. */
 export const MODIFIERS = set(
-  'lite fat reduced sodium low skimmed sweetened flavoured flavored smoked dried dry roasted pickled fermented powdered ground salted unsalted frozen canned tinned cooked toasted',
+  'light lite homemade fat reduced sodium low skimmed sweetened flavoured flavored smoked dried dry roasted pickled fermented powdered ground salted unsalted frozen canned tinned cooked toasted',
 );
 
 /** Make a food the opposite of itself: never matched to the row of the real one. */

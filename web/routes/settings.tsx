@@ -52,6 +52,17 @@ export function SettingsScreen() {
             US guidance of January 2025 took both off its tree nuts; many kitchens still count them. These settings apply to soups read from now on.
           </p>
         </Group>
+        <Group title="Pots and bowls">
+          <NumberField label="Pot, diameter in cm" value={now.potDiameterCm} onSet={(potDiameterCm) => set({ potDiameterCm })} />
+          <NumberField
+            label="Ring, kW (leave empty if unknown)"
+            value={now.ringKw}
+            onSet={(ringKw) => set({ ringKw })}
+            onEmpty={() => set({ ringKw: null })}
+          />
+          <NumberField label="Bowl, ml" value={now.bowlMl} onSet={(bowlMl) => set({ bowlMl })} />
+          <p className="text-sm text-kale-soft">Pot and ring go with every recipe read from now on; they decide how much water steams away.</p>
+        </Group>
         <Group title="Measures">
           <Field label="Amounts on the bench">
             <Select value={now.show} onChange={(event) => set({ show: event.target.value as Settings['show'] })}>
@@ -68,17 +79,6 @@ export function SettingsScreen() {
               <option value="au">in Australian measures</option>
             </Select>
           </Field>
-        </Group>
-        <Group title="Pots and bowls">
-          <NumberField label="Pot, diameter in cm" value={now.potDiameterCm} onSet={(potDiameterCm) => set({ potDiameterCm })} />
-          <NumberField
-            label="Ring, kW (leave empty if unknown)"
-            value={now.ringKw}
-            onSet={(ringKw) => set({ ringKw })}
-            onEmpty={() => set({ ringKw: null })}
-          />
-          <NumberField label="Bowl, ml" value={now.bowlMl} onSet={(bowlMl) => set({ bowlMl })} />
-          <p className="text-sm text-kale-soft">Pot and ring go with every recipe read from now on; they decide how much water steams away.</p>
         </Group>
       </div>
       {save.isError && (

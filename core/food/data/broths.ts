@@ -36,7 +36,7 @@ export const BROTHS: readonly FoodRow[] = [
     origins: ['plant', 'allium'], contains: [['celery', 'celery']], f: [6, 98.3, 0.15, 0.03, 0.01, 1.3, 0, 0.8, 12, 60, 8, 8, 0], ash: 0.2,
     range: { sodiumMg: [5, 30], potassiumMg: [25, 130], phosphorusMg: [3, 18], sugarsG: [0.3, 1.5], carbohydrateG: [0.6, 2.2], calciumMg: [4, 15] } },
   { id: 'fish-stock', name: 'Fish stock, home-made', aliases: 'fish stock, fish broth, fish fumet', category: 'broth', state: 'cooked', ndb: '06963', cup: 233, pourable: true, origins: ['fish'], contains: [['fish', 'fish bones']], checks: [['celery', 'stock is usually made with celery']],
-    dietChecks: [['noOnionGarlic', 'stock is usually made with onion'], ['noAlcohol', 'fish stock is often made with wine']], f: [16, 96.4, 2.26, 0.81, 0.2, 0, 0, 0, 156, 144, 3, 56, 1] },
+    dietChecks: [['noOnionGarlic', 'stock is usually made with onion'], ['noAlcohol', 'fish stock is often made with wine']], f: [16, 96.4, 2.26, 0.81, 0.2, 0, 0, 0, 156, 144, 3, 56, 1], more: { alcoholG: 0 }, range: { alcoholG: [0, 1] } },
   { id: 'chicken-stock-powder', name: 'Chicken stock powder', aliases: 'chicken stock powder, chicken bouillon powder, chicken bouillon cube, chicken stock cube, chicken base', category: 'broth', state: 'dry', from: 'USDA Standard Reference', cup: 240, cupVaries: 0.1,
     origins: ['poultry'], checks: POWDER, dietChecks: ONION, flags: ['phosphate'], each: [['each', 10, 4, 11], ['cube', 10, 4, 11], ['teaspoon', 4, 3, 5]],
     f: [267, 2.27, 16.66, 13.88, 3.43, 18.01, 0, 17.36, 23875, 309, 187, 182, 13], ash: 49.2, range: { sodiumMg: [15000, 26000], potassiumMg: [200, 1200] } },

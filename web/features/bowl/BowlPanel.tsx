@@ -42,7 +42,7 @@ export const BowlPanel = memo(function BowlPanel({ view }: { view: BenchView }) 
               verdict={verdicts.find(({ need }) => need.kind === 'limit' && need.index === index)}
             />
           ))}
-          <LimitRailOf nutrient="energyKcal" view={view} />
+          {!limits.some(({ nutrient, per }) => nutrient === 'energyKcal' && per === 'serving') && <LimitRailOf nutrient="energyKcal" view={view} />}
         </div>
         <AllergenBoard analysis={analysis} />
         <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 border-t border-line pt-2">

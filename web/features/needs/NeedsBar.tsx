@@ -83,6 +83,7 @@ const LIMITED: readonly Nutrient[] = [
 ];
 
 function AddNeed({ needs, onAdd }: { needs: Needs; onAdd: (needs: Needs) => void }) {
+  const [caution, setCaution] = useState('');
   const [limit, setLimit] = useState({
     nutrient: 'saturatedFatG' as Nutrient,
     bound: 'max' as 'max' | 'min',
@@ -140,11 +141,21 @@ function AddNeed({ needs, onAdd }: { needs: Needs; onAdd: (needs: Needs) => void
         <legend className="text-sm text-kale-soft">Start from (common practice, to be changed line by line)</legend>
         <div className="flex flex-wrap gap-1">
           {PRESETS.map((preset) => (
-            <Button key={preset.id} kind="chip" title={preset.caution} onClick={() => onAdd(withPreset(needs, preset))}>
+            <Button
+              key={preset.id}
+              kind="chip"
+              onClick={() => {
+                onAdd(withPreset(needs, preset));
+                setCaution(preset.caution);
+              }}
+            >
               {preset.name}
             </Button>
           ))}
         </div>
+        <p role="status" className="mt-1 text-sm text-mustard">
+          {caution}
+        </p>
       </fieldset>
       <fieldset>
         <legend className="text-sm text-kale-soft">No</legend>
