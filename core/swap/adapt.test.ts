@@ -84,6 +84,7 @@ describe('a plan', () => {
       allergens: ['milk'],
       limits: [{ nutrient: 'proteinG', per: 'serving', min: 9 }],
       keepLines: ['bacon', 'flour', 'stock'],
+      avoidFoods: ['cashews-raw', 'silken-tofu', 'sunflower-seeds', 'soy-cream'],
     });
     const plan = beans.find(({ changes }) => changes.some(({ swapId }) => swapId === 'cream-to-white-beans'));
     const added = plan?.recipe.lines.find(({ foodId }) => foodId === 'white-beans-canned-drained');

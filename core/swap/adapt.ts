@@ -10,7 +10,7 @@ import { bestAmounts, distanceAt, roundAmounts } from './amounts.ts';
 import { buildModel, type Model, type Option, type Slot } from './model.ts';
 import type { NeedRef, Needs } from './needs.ts';
 import { describeChanges, lossesOf, type Plan, writeRecipe } from './plan.ts';
-import { type Leaf, search } from './search.ts';
+import { type Leaf, type Order, search } from './search.ts';
 import { judgeNeeds, type NeedVerdict, needRefs, passes } from './verdict.ts';
 
 export interface AdaptRequest {
@@ -90,7 +90,14 @@ interface Found {
   timedOut: boolean;
 }
 
-function findPlans(task: Task, needs: Needs, wanted: number, soft: ReadonlySet<number> = new Set(), ignored: ReadonlySet<number> = new Set()): Found {
+function findPlans(
+  task: Task,
+  needs: Needs,
+  wanted: number,
+  soft: ReadonlySet<number> = new Set(),
+  ignored: ReadonlySet<number> = new Set(),
+  order: Order = 'best',
+): Found {
   const model = buildModel({ recipe: task.recipe, analysis: task.analysis, needs, shelf: task.shelf, soft });
   if (model.hopeless.some((need) => !ignored.has(need))) return { plans: [], timedOut: false };
   const plans: Plan[] = [];
@@ -103,6 +110,7 @@ function findPlans(task: Task, needs: Needs, wanted: number, soft: ReadonlySet<n
       return plans.length < wanted ? 'taken' : 'stop';
     },
     task.expired,
+    order,
   );
   if (end.timedOut) {
     // What was found in order is proven; the bound says how good anything else could be.
@@ -217,7 +225,7 @@ function slotOfPart(choice: readonly Option[], part: number): number {
 /** Which needs cannot be met together, smallest set first found by leaving one out at a time; and how near one can come. */
 function explainClash(task: Task, needs: Needs): Pick<AdaptResult, 'clash' | 'timedOut'> {
   const all = needRefs(needs).map((_, index) => index);
-  const canMeet = (indices: readonly number[]) => findPlans(task, pick(needs, indices), 1).plans.length > 0;
+  const canMeet = (indices: readonly number[]) => findPlans(task, pick(needs, indices), 1, new Set(), new Set(), 'any').plans.length > 0;
   let clash = all;
   for (const need of all) {
     const without = clash.filter((index) => index !== need);

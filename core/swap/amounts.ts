@@ -1,6 +1,6 @@
 /** The amounts below one set of choices: a small linear programme, its optimum, and its rounding to measures. */
-import { solve } from './lp.ts';
 import type { Model, Option, Part, Row } from './model.ts';
+import { relaxation, SOFT_PRICE } from './relax.ts';
 
 export interface Amounts {
   /** Grams of each part, slot by slot. */
@@ -9,14 +9,12 @@ export interface Amounts {
   value: number;
 }
 
-/** Price of violating a soft row by as much as its own bound; above anything closeness can buy. */
-export const SOFT_PRICE = 200;
 const FEASIBLE = 1e-7;
 
 const partsOf = (choice: readonly Option[]): Part[] => choice.flatMap(({ parts }) => parts);
 
 /** Traits of the pot with these choices at these amounts. */
-function traitsAt(model: Model, choice: readonly Option[], grams: readonly number[]): Float64Array {
+export function traitsAt(model: Model, choice: readonly Option[], grams: readonly number[]): Float64Array {
   const total = Float64Array.from(model.base);
   for (const { fixed } of choice) for (let t = 0; t < total.length; t += 1) total[t] = (total[t] as number) + (fixed[t] as number);
   partsOf(choice).forEach(({ perGram }, p) => {
@@ -35,83 +33,27 @@ const constantCost = (choice: readonly Option[]): number => choice.reduce((sum, 
 
 /** The objective of a plan, what it violates left out; exactly 0 for the original. */
 export function distanceAt(model: Model, choice: readonly Option[], grams: readonly number[]): number {
-  return choice.every(({ swap }) => swap === null) ? 0 : closeness(model, traitsAt(model, choice, grams)) + constantCost(choice);
+  if (choice.every(({ swap }) => swap === null)) return 0;
+  const pulls = partsOf(choice).reduce((sum, part, p) => sum + pullOf(part, grams[p] as number), 0);
+  return closeness(model, traitsAt(model, choice, grams)) + pulls + constantCost(choice);
 }
 
 function closeness({ terms, original }: Model, traits: Float64Array): number {
   let sum = 0;
-  for (const { at, weight } of terms) sum += weight * Math.abs((traits[at] as number) - (original[at] as number));
+  for (const { at, weight, onlyMore } of terms) {
+    const off = (traits[at] as number) - (original[at] as number);
+    if (off > 0 || !onlyMore) sum += weight * Math.abs(off);
+  }
   return sum;
 }
 
-/** Closeness of these traits, with the price of soft rows they break; infinite where a hard row is broken. */
-function costAt(model: Model, traits: Float64Array): number {
-  let value = closeness(model, traits);
-  for (const row of model.rows) {
-    const over = dot(row, traits) - row.bound;
-    if (over > FEASIBLE) {
-      if (!row.soft) return Number.POSITIVE_INFINITY;
-      value += SOFT_PRICE * over;
-    }
-  }
-  return value;
-}
+const pullOf = ({ usual, pull }: Part, grams: number): number => (usual === null ? 0 : pull * Math.abs(grams - usual));
 
 /** The best amounts for these choices, or null when no amounts meet the hard rows. */
 export function bestAmounts(model: Model, choice: readonly Option[]): Amounts | null {
-  const parts = partsOf(choice);
-  if (parts.length === 0) {
-    const value = costAt(model, traitsAt(model, choice, [])) + constantCost(choice);
-    return Number.isFinite(value) ? { grams: [], value } : null;
-  }
-  const least = parts.map((part) => part.least);
-  const start = traitsAt(model, choice, least);
-  const n = parts.length;
-  const soft = model.rows.filter((row) => row.soft);
-  const columns = n + model.terms.length + soft.length;
-  const cost = new Array<number>(columns).fill(0);
-  const rows: number[][] = [];
-  const rhs: number[] = [];
-  const push = (entries: (row: number[]) => void, bound: number) => {
-    const row = new Array<number>(columns).fill(0);
-    entries(row);
-    rows.push(row);
-    rhs.push(bound);
-  };
-
-  model.terms.forEach(({ at, weight }, index) => {
-    cost[n + index] = 1;
-    const off = weight * ((start[at] as number) - (model.original[at] as number));
-    for (const sign of [1, -1]) {
-      push((row) => {
-        parts.forEach(({ perGram }, p) => {
-          row[p] = sign * weight * (perGram[at] as number);
-        });
-        row[n + index] = -1;
-      }, -sign * off);
-    }
-  });
-  for (const constraint of model.rows) {
-    push((row) => {
-      parts.forEach(({ perGram }, p) => {
-        row[p] = constraint.coefficients.reduce((sum, factor, t) => sum + factor * (perGram[t] as number), 0);
-      });
-      if (constraint.soft) row[n + model.terms.length + soft.indexOf(constraint)] = -1;
-    }, constraint.bound - dot(constraint, start));
-  }
-  soft.forEach((_, index) => {
-    cost[n + model.terms.length + index] = SOFT_PRICE;
-  });
-  parts.forEach((part, p) => {
-    push((row) => {
-      row[p] = 1;
-    }, part.most - part.least);
-  });
-
-  const solution = solve({ cost, rows, rhs });
-  if (!solution) return null;
-  const grams = parts.map((part, p) => part.least + (solution.x[p] as number));
-  return { grams, value: solution.value + constantCost(choice) };
+  const alone: Model = { ...model, slots: model.slots.map((slot, index) => ({ ...slot, options: [choice[index] as Option] })) };
+  const relaxed = relaxation(alone).solve(new Int32Array(choice.length).fill(1), null);
+  return relaxed && { grams: relaxed.grams.flat(), value: relaxed.bound };
 }
 
 /** Grid on which a kitchen weighs: half grams, grams, fives, tens. */
@@ -125,6 +67,7 @@ const MOST_TRIED = 4096;
 
 /** A coarse kitchen grid first; finer ones only where the needs leave no room for it. The last is a good scale's. */
 const FINER = [1, 0.2, 0.02] as const;
+const FINEST = 0.02;
 
 /**
  * The amounts on the measure grid that keep every hard row and cost least: each part goes to one of the grid points
@@ -132,43 +75,192 @@ const FINER = [1, 0.2, 0.02] as const;
  */
 export function roundAmounts(model: Model, choice: readonly Option[], amounts: Amounts): number[] | null {
   for (const finer of FINER) {
-    const found = roundOn(model, choice, amounts, finer);
+    const found = roundOn(model, choice, amounts, finer) ?? (finer < 1 ? roundInTurn(model, choice, amounts, finer) : null);
     if (found) return found;
   }
   return null;
 }
 
+const MOST_TURNS = 40;
+
+/**
+ * Where the rows leave only a sliver: one part after another goes to a grid point and the rest is solved again around
+ * it, so that the later parts make up for the earlier ones. Null when that finds nothing in MOST_TURNS solutions.
+ */
+function roundInTurn(model: Model, choice: readonly Option[], { grams: start }: Amounts, finer: number): number[] | null {
+  const parts = partsOf(choice);
+  const fixed: (number | null)[] = start.map(() => null);
+  const order = start.map((_, part) => part).sort((a, b) => gridStep(start[b] as number) - gridStep(start[a] as number));
+  let turns = 0;
+  const dive = (depth: number, grams: readonly number[]): number[] | null => {
+    const part = order[depth];
+    if (part === undefined) return fixed as number[];
+    const best = grams[part] as number;
+    for (const point of gridAbout(best, parts[part] as Part, 1, gridStep(best) * finer).sort((a, b) => Math.abs(a - best) - Math.abs(b - best))) {
+      if ((turns += 1) > MOST_TURNS) return null;
+      fixed[part] = point;
+      const rest = bestAmounts(model, withFixed(choice, fixed));
+      const found = rest && dive(depth + 1, rest.grams);
+      if (found) return found;
+    }
+    fixed[part] = null;
+    return null;
+  };
+  return dive(0, start);
+}
+
+/** The choices with the amounts of some parts settled. */
+function withFixed(choice: readonly Option[], fixed: readonly (number | null)[]): Option[] {
+  let at = 0;
+  return choice.map((option) => ({
+    ...option,
+    parts: option.parts.map((part) => {
+      const grams = fixed[at++] ?? null;
+      return grams === null ? part : { ...part, least: grams, most: grams };
+    }),
+  }));
+}
+
 function roundOn(model: Model, choice: readonly Option[], { grams }: Amounts, finer: number): number[] | null {
   const parts = partsOf(choice);
-  const reach = 4 ** parts.length <= MOST_TRIED ? 2 : 1;
+  const reach = [4, 2].find((steps) => (finer === FINEST || steps === 2) && (2 * steps) ** parts.length <= MOST_TRIED) ?? 1;
   const candidates = grams.map((best, p) => gridAbout(best, parts[p] as Part, reach, gridStep(best) * finer));
-  // Walked part by part, the traits so far carried along: leaves are many and must be cheap.
-  const size = model.base.length;
+  // Walked part by part in the terms and rows themselves, what is sure so far carried along: leaves are many and must be cheap.
+  const { terms, rows } = model;
+  const size = terms.length + rows.length;
+  const inRows = (traits: Float64Array, minus: number): Float64Array =>
+    Float64Array.from([
+      ...terms.map(({ at, weight }) => weight * ((traits[at] as number) - minus * (model.original[at] as number))),
+      ...rows.map((row) => dot(row, traits) - minus * row.bound),
+    ]);
+  const slopes = parts.map(({ perGram }) => inRows(perGram, 0));
   const carried = Array.from({ length: parts.length + 1 }, () => new Float64Array(size));
-  (carried[0] as Float64Array).set(traitsAt(model, choice, new Array<number>(parts.length).fill(0)));
+  (carried[0] as Float64Array).set(inRows(traitsAt(model, choice, new Array<number>(parts.length).fill(0)), 1));
+  const onlyMore = Uint8Array.from(terms, (term) => Number(term.onlyMore));
+  const prices = Float64Array.from(rows, ({ soft }) => (soft ? SOFT_PRICE : Number.POSITIVE_INFINITY));
+  const near = descend(candidates, grams, carried[0] as Float64Array, slopes, (values, chosen) => {
+    const broken = brokenBy(values, terms.length, prices);
+    const pulls = chosen.reduce((sum, amount, p) => sum + pullOf(parts[p] as Part, amount), 0);
+    return broken > FEASIBLE ? BROKEN * (1 + broken) : costInRows(values, onlyMore, prices) + pulls;
+  });
+  if (near) return near;
   const chosen = new Array<number>(parts.length).fill(0);
+  const lowest = lowestRest(candidates, slopes, size);
   let found: number[] | null = null;
   let least = Number.POSITIVE_INFINITY;
-  const walk = (p: number) => {
-    const traits = carried[p] as Float64Array;
+  const walk = (p: number, pulls: number) => {
+    const now = carried[p] as Float64Array;
+    if (pulls >= least || hopeless(now, lowest[p] as Float64Array, terms.length, prices)) return;
     if (p === parts.length) {
-      const value = costAt(model, traits);
+      const value = costInRows(now, onlyMore, prices) + pulls;
       if (value < least) {
         least = value;
         found = [...chosen];
       }
       return;
     }
-    const { perGram } = parts[p] as Part;
+    const part = parts[p] as Part;
+    const slope = slopes[p] as Float64Array;
     const next = carried[p + 1] as Float64Array;
     for (const candidate of candidates[p] as number[]) {
       chosen[p] = candidate;
-      for (let t = 0; t < size; t += 1) next[t] = (traits[t] as number) + candidate * (perGram[t] as number);
-      walk(p + 1);
+      for (let i = 0; i < size; i += 1) next[i] = (now[i] as number) + candidate * (slope[i] as number);
+      walk(p + 1, pulls + pullOf(part, candidate));
     }
   };
-  walk(0);
+  walk(0, 0);
   return found;
+}
+
+/** Above any cost of amounts that break nothing. */
+const BROKEN = 1e9;
+
+/**
+ * From the nearest grid point, one part at a time to whichever of its candidates is best, until none helps. Null when
+ * that ends with a hard row broken: then every combination has to be tried.
+ */
+function descend(
+  candidates: readonly (readonly number[])[],
+  grams: readonly number[],
+  start: Float64Array,
+  slopes: readonly Float64Array[],
+  costOf: (values: Float64Array, chosen: readonly number[]) => number,
+): number[] | null {
+  if (candidates.some((list) => list.length === 0)) return null;
+  const chosen = candidates.map((list, p) =>
+    list.reduce((near, one) => (Math.abs(one - (grams[p] as number)) < Math.abs(near - (grams[p] as number)) ? one : near)),
+  );
+  const values = Float64Array.from(start);
+  const move = (p: number, by: number) => {
+    const slope = slopes[p] as Float64Array;
+    for (let i = 0; i < values.length; i += 1) values[i] = (values[i] as number) + by * (slope[i] as number);
+  };
+  chosen.forEach((amount, p) => {
+    move(p, amount);
+  });
+  let cost = costOf(values, chosen);
+  for (let moved = true; moved; ) {
+    moved = false;
+    candidates.forEach((list, p) => {
+      const stay = chosen[p] as number;
+      let best = stay;
+      for (const candidate of list) {
+        const from = chosen[p] as number;
+        move(p, candidate - from);
+        chosen[p] = candidate;
+        const now = costOf(values, chosen);
+        if (now < cost - 1e-12) {
+          cost = now;
+          best = candidate;
+          moved = true;
+        }
+      }
+      move(p, best - (chosen[p] as number));
+      chosen[p] = best;
+    });
+  }
+  return cost < BROKEN ? chosen : null;
+}
+
+/** Per part, the least that it and those after it can add to every row. */
+function lowestRest(candidates: readonly (readonly number[])[], slopes: readonly Float64Array[], size: number): Float64Array[] {
+  const rest = Array.from({ length: candidates.length + 1 }, () => new Float64Array(size));
+  for (let p = candidates.length - 1; p >= 0; p -= 1)
+    for (let i = 0; i < size; i += 1)
+      (rest[p] as Float64Array)[i] =
+        ((rest[p + 1] as Float64Array)[i] as number) +
+        Math.min(...(candidates[p] as readonly number[]).map((grams) => grams * ((slopes[p] as Float64Array)[i] as number)));
+  return rest;
+}
+
+/** True when some hard row is broken whatever the parts still to come do. */
+function hopeless(values: Float64Array, rest: Float64Array, terms: number, prices: Float64Array): boolean {
+  for (let i = terms; i < values.length; i += 1)
+    if ((values[i] as number) + (rest[i] as number) > FEASIBLE && prices[i - terms] === Number.POSITIVE_INFINITY) return true;
+  return false;
+}
+
+/** By how much the hard rows are broken, together. */
+function brokenBy(values: Float64Array, terms: number, prices: Float64Array): number {
+  let sum = 0;
+  for (let i = terms; i < values.length; i += 1)
+    if ((values[i] as number) > FEASIBLE && prices[i - terms] === Number.POSITIVE_INFINITY) sum += values[i] as number;
+  return sum;
+}
+
+/** The terms off the original and the price of every soft row that is broken. */
+function costInRows(values: Float64Array, onlyMore: Uint8Array, prices: Float64Array): number {
+  const terms = onlyMore.length;
+  let sum = 0;
+  for (let i = 0; i < terms; i += 1) {
+    const off = values[i] as number;
+    if (off > 0) sum += off;
+    else if (onlyMore[i] === 0) sum -= off;
+  }
+  for (let i = terms; i < values.length; i += 1)
+    if ((values[i] as number) > FEASIBLE && prices[i - terms] !== Number.POSITIVE_INFINITY)
+      sum += (prices[i - terms] as number) * (values[i] as number);
+  return sum;
 }
 
 /** Grid points within `reach` steps of the optimum. */

@@ -2,14 +2,18 @@
 import { type AnalyseOptions, type Analysis, analyse } from '../analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Recipe } from '../recipe.ts';
-import { bestAmounts, distanceAt, roundAmounts } from './amounts.ts';
-import { buildModel, type Model } from './model.ts';
+import { type Amounts, bestAmounts, distanceAt, roundAmounts, traitsAt } from './amounts.ts';
+import { heldBackId, isLiquid } from './data/swaps.ts';
+import { buildModel, type Model, type Option } from './model.ts';
 import type { Needs } from './needs.ts';
+import { VOLUME_KEEPS } from './objective.ts';
 import { type Change, describeChanges, writeRecipe } from './plan.ts';
 import { judgeNeeds, type NeedVerdict, needRefs, passes } from './verdict.ts';
 
 export interface LineSwap {
   change: Change;
+  /** Liquid that has to be left out to make room for it. */
+  holdBack?: Change;
   recipe: Recipe;
   analysis: Analysis;
   distance: number;
@@ -29,6 +33,7 @@ export function swapsForLine(
   const options: AnalyseOptions = { regime: needs.regime, coconutIsTreeNut: needs.coconutIsTreeNut, chestnutIsTreeNut: needs.chestnutIsTreeNut };
   const analysis = analyse(recipe, options, shelf);
   // Only amounts are solved here: what a food may hold is judged afterwards, so that a forbidden swap can say why.
+  const liquid = heaviestLiquid(recipe, lineId);
   const asked: Needs = {
     ...needs,
     allergens: undefined,
@@ -37,37 +42,56 @@ export function swapsForLine(
     keepFoods: undefined,
     smooth: undefined,
     checks: 'allow',
-    keepLines: recipe.lines.filter(({ id }) => id !== lineId).map(({ id }) => id),
+    keepLines: recipe.lines.filter(({ id }) => id !== lineId && (id !== liquid || needs.keepLines?.includes(id))).map(({ id }) => id),
   };
   const soft = new Set(needRefs(asked).map((_, index) => index));
   const model = buildModel({ recipe, analysis, needs: asked, shelf, soft });
-  const open = model.slots.findIndex(({ line }) => line.id === lineId);
-  const slot = model.slots[open];
+  const slot = model.slots.find(({ line }) => line.id === lineId);
   if (!slot) return [];
-  const alone: Model = { ...model, slots: [slot], base: model.base };
+  const pouring = model.slots.find(({ line }) => line.id === liquid);
+  const poured = pouring?.options.find(({ swap }) => swap === null);
+  const less = pouring?.options.find(({ swap }) => swap?.id === heldBackId(pouring.food.id));
+  const alone: Model = { ...model, slots: [slot, ...(pouring ? [pouring] : [])] };
   return slot.options
     .flatMap((option): LineSwap[] => {
       if (!option.swap) return [];
-      const amounts = bestAmounts(alone, [option]);
-      const grams = amounts && roundAmounts(alone, [option], amounts);
+      let choice = poured ? [option, poured] : [option];
+      let amounts = bestAmounts(alone, choice);
+      if (less && (!amounts || fills(alone, choice, amounts))) {
+        const held = bestAmounts(alone, [option, less]);
+        if (held && (!amounts || held.value < amounts.value)) [choice, amounts] = [[option, less], held];
+      }
+      const grams = amounts && roundAmounts(alone, choice, amounts);
       if (!amounts || !grams) return [];
-      const leaf = { choice: [option], amounts };
+      const leaf = { choice, amounts };
       const draft = writeRecipe(recipe, analysis, alone, leaf, grams);
       const after = analyse(draft.recipe, options, shelf);
       const meets = judgeNeeds(needs, { recipe: draft.recipe, analysis: after, original, categoryOf: (id) => shelf.food(id)?.category });
-      const [change] = describeChanges(alone, leaf, draft, { before: analysis, after }, [[]], shelf);
-      return change
-        ? [
-            {
-              change,
-              recipe: draft.recipe,
-              analysis: after,
-              distance: distanceAt(alone, leaf.choice, amounts.grams),
-              meets,
-              met: meets.filter(passes).length,
-            },
-          ]
-        : [];
+      const [change, holdBack] = describeChanges(alone, leaf, draft, { before: analysis, after }, [[]], shelf);
+      if (!change) return [];
+      return [
+        {
+          change,
+          ...(holdBack ? { holdBack } : {}),
+          recipe: draft.recipe,
+          analysis: after,
+          distance: distanceAt(alone, choice, amounts.grams),
+          meets,
+          met: meets.filter(passes).length,
+        },
+      ];
     })
     .sort((a, b) => b.met - a.met || a.distance - b.distance);
+}
+
+/** The line that most of the liquid comes from, when it is not the one in hand. */
+function heaviestLiquid({ lines }: Recipe, lineId: string): string | undefined {
+  const pourable = lines.filter(({ id, foodId, stage }) => id !== lineId && stage !== 'bowl' && stage !== 'plate' && isLiquid(foodId));
+  return pourable.sort((a, b) => (b.grams?.best ?? 0) - (a.grams?.best ?? 0))[0]?.id;
+}
+
+/** True when the pot would be as full as it may be. */
+function fills(model: Model, choice: readonly Option[], { grams }: Amounts): boolean {
+  const at = model.traits.indexOf('potMl');
+  return (traitsAt(model, choice, grams)[at] as number) > (model.original[at] as number) * (1 + VOLUME_KEEPS - 0.001);
 }

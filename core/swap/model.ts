@@ -18,9 +18,11 @@ import { REGIMES, type Regime } from '../nutrition/regime.ts';
 import { stayOf } from '../nutrition/stay.ts';
 import { countedLines, type Line, type Recipe } from '../recipe.ts';
 import { blendedShare, bodyMlPerGram, releasedShare } from '../texture/body.ts';
+import { FLAVOUR_NOTES, type FlavourNote } from './data/flavours.ts';
 import { SWAPS, type Swap, type SwapPart } from './data/swaps.ts';
+import { flavourOf } from './flavour.ts';
 import type { Needs } from './needs.ts';
-import { CHANGE_COST, DEFAULT_WEIGHTS, OBJECTIVE, type TraitName, VOLUME_KEEPS } from './objective.ts';
+import { CHANGE_COST, DEFAULT_WEIGHTS, OBJECTIVE, type ObjectiveTerm, PER_ML, type TraitName, USUAL_PULL, VOLUME_KEEPS } from './objective.ts';
 import { bodyBounds, hasPieces } from './verdict.ts';
 
 export interface Part {
@@ -28,6 +30,9 @@ export interface Part {
   /** Grams. */
   least: number;
   most: number;
+  /** What a cook would put in without reckoning; straying from it costs `pull` a gram. */
+  usual: number | null;
+  pull: number;
   /** Traits of one gram, laid out by Model.traits. */
   perGram: Float64Array;
   eaten?: SwapPart['eaten'];
@@ -57,6 +62,13 @@ export interface Row {
   soft: boolean;
 }
 
+export interface Term {
+  at: number;
+  weight: number;
+  /** Only what is above the original counts. */
+  onlyMore: boolean;
+}
+
 export interface Model {
   traits: readonly TraitName[];
   original: Float64Array;
@@ -65,7 +77,7 @@ export interface Model {
   slots: readonly Slot[];
   rows: readonly Row[];
   /** Objective terms: index of the trait and weight / scale. */
-  terms: readonly { at: number; weight: number }[];
+  terms: readonly Term[];
   /** Indices, into needRefs, of needs that no choice can meet. */
   hopeless: readonly number[];
 }
@@ -92,12 +104,14 @@ export interface ModelInput {
   tightened?: ReadonlyMap<number, { min?: number; max?: number }>;
   /** Need indices whose rows may be violated at a price. */
   soft?: ReadonlySet<number>;
+  /** Money for a gram of a food; a food without a price weighs nothing in the choice. */
+  priceOf?: (foodId: string) => number | undefined;
 }
 
 export function buildModel(input: ModelInput): Model {
   const { recipe, needs } = input;
   const regime = REGIMES[needs.regime ?? 'us'];
-  const traits = traitsOf(needs);
+  const traits = traitsOf(input);
   const original = originalTraits(traits, input, regime);
   const base = Float64Array.from(original);
   const slots: Slot[] = [];
@@ -110,14 +124,30 @@ export function buildModel(input: ModelInput): Model {
     for (let t = 0; t < base.length; t += 1) base[t] = (base[t] as number) - (own[t] as number);
   }
   slots.sort((a, b) => Number(b.forced) - Number(a.forced));
-  return { traits, original, base, slots, rows: rowsOf(traits, original, input), terms: termsOf(traits, original, needs), hopeless: [...hopeless] };
+  const terms = termsOf(traits, original, base, slots, needs);
+  return { traits, original, base, slots, rows: rowsOf(traits, original, input), terms, hopeless: [...hopeless] };
 }
 
-function traitsOf({ limits }: Needs): TraitName[] {
-  return [...new Set<TraitName>([...OBJECTIVE.map(({ trait }) => trait), ...(limits ?? []).map(({ nutrient }) => nutrient), 'bowlGrams'])];
+function traitsOf({ needs, priceOf }: ModelInput): TraitName[] {
+  const asked = OBJECTIVE.filter((term) => weightOf(term, needs) > 0 && (term.trait !== 'price' || priceOf !== undefined));
+  return [
+    ...new Set<TraitName>([
+      ...asked.map(({ trait }) => trait),
+      ...(needs.limits ?? []).map(({ nutrient }) => nutrient),
+      'potMl',
+      'bodyMl',
+      'bowlGrams',
+    ]),
+  ];
 }
 
-function originalTraits(traits: readonly TraitName[], { recipe, analysis, shelf }: ModelInput, regime: Regime): Float64Array {
+const weightOf = ({ weight, by }: ObjectiveTerm, { weights }: Needs): number => weight * { ...DEFAULT_WEIGHTS, ...weights }[by ?? 'closeness'];
+
+const NOTES: ReadonlySet<string> = new Set(FLAVOUR_NOTES);
+const isNote = (trait: TraitName): trait is FlavourNote => NOTES.has(trait);
+
+function originalTraits(traits: readonly TraitName[], input: ModelInput, regime: Regime): Float64Array {
+  const { recipe, analysis, shelf } = input;
   const bodyMl = bodyMlOf(recipe, entriesOf(recipe, regime, shelf));
   return Float64Array.from(traits, (trait) =>
     trait === 'potMl'
@@ -126,8 +156,20 @@ function originalTraits(traits: readonly TraitName[], { recipe, analysis, shelf 
         ? bodyMl
         : trait === 'bowlGrams'
           ? analysis.servingGrams
-          : analysis.perServing[trait].value,
+          : trait === 'price' || isNote(trait)
+            ? sumOverLines(trait, input, regime)
+            : analysis.perServing[trait].value,
   );
+}
+
+/** Traits that the analysis does not carry are added up line by line. */
+function sumOverLines(trait: TraitName, input: ModelInput, regime: Regime): number {
+  return countedLines(input.recipe).reduce((sum, line) => {
+    const food = line.foodId === null ? undefined : input.shelf.food(line.foodId);
+    return food && line.grams && line.stage !== 'plate'
+      ? sum + (contribution(line, food, line.grams.best, [trait], input, regime)[0] as number)
+      : sum;
+  }, 0);
 }
 
 /** What `grams` of a food in the place of a line give the pot and one bowl. */
@@ -136,7 +178,7 @@ function contribution(
   food: Food,
   grams: number,
   traits: readonly TraitName[],
-  { recipe, analysis, shelf }: ModelInput,
+  { recipe, analysis, shelf, priceOf }: ModelInput,
   regime: Regime,
 ): Float64Array {
   const stay = stayOf(line, food, heatOfLine(recipe, line.id, line.stage));
@@ -148,6 +190,8 @@ function contribution(
     if (trait === 'potMl') return inPot ? (left * mlPer100g(food)) / 100 : 0;
     if (trait === 'bodyMl') return inPot ? left * bodyMlPerGram(food) * releasedShare(food, blendedShare(recipe)) : 0;
     if (trait === 'bowlGrams') return left * share;
+    if (trait === 'price') return grams * share * (priceOf?.(food.id) ?? 0);
+    if (isNote(trait)) return inPot ? left * flavourOf(food)[trait] : 0;
     return (grams * share * (figures.value[NUTRIENT_INDEX[trait]] as number)) / 100;
   });
 }
@@ -263,6 +307,7 @@ function optionOf(
   const { needs, shelf } = input;
   const parts: Part[] = [];
   const grams = line.grams?.best ?? 0;
+  const closeness = needs.weights?.closeness ?? DEFAULT_WEIGHTS.closeness;
   for (const part of swap.parts) {
     const foods = part.foods.map(([id, share]) => [shelf.food(id) as Food, share] as const);
     for (const [food] of foods) {
@@ -278,7 +323,9 @@ function optionOf(
       const one = contribution(place, food, share, traits, input, regime);
       for (let t = 0; t < perGram.length; t += 1) perGram[t] = (perGram[t] as number) + (one[t] as number);
     }
-    parts.push({ foods, least: part.least * grams, most: part.most * grams, perGram, ...(part.eaten ? { eaten: part.eaten } : {}) });
+    const usual = part.usual === undefined || grams === 0 ? null : part.usual * grams;
+    const pull = usual ? (closeness * USUAL_PULL) / usual : 0;
+    parts.push({ foods, least: part.least * grams, most: part.most * grams, usual, pull, perGram, ...(part.eaten ? { eaten: part.eaten } : {}) });
   }
   // A food is no swap for itself, unless there is less of it or it is treated otherwise.
   if (swap.parts.length > 0 && swap.parts.every(({ foods, most, eaten }) => most >= 1 && !eaten && foods.every(([id]) => id === own.id))) return null;
@@ -296,15 +343,25 @@ function costOf(swap: Swap, needs: Needs, shelf: Shelf): number {
   );
 }
 
-function termsOf(traits: readonly TraitName[], original: Float64Array, needs: Needs): { at: number; weight: number }[] {
-  const closeness = needs.weights?.closeness ?? DEFAULT_WEIGHTS.closeness;
+/** Terms that no choice can move are left out: they are the same everywhere. */
+function termsOf(traits: readonly TraitName[], original: Float64Array, base: Float64Array, slots: readonly Slot[], needs: Needs): Term[] {
   const volume = original[traits.indexOf('potMl')] as number;
-  return OBJECTIVE.map(({ trait, weight, floor }) => {
-    const at = traits.indexOf(trait);
+  return OBJECTIVE.flatMap((term): Term[] => {
+    const at = traits.indexOf(term.trait);
+    const weight = weightOf(term, needs);
+    if (at < 0 || weight === 0 || !moves(at, original, base, slots)) return [];
     // An empty pot has no volume to share: a millilitre keeps the scale finite.
-    const least = trait === 'bodyMl' ? Math.max(1, floor * volume) : floor;
-    return { at, weight: (closeness * weight) / Math.max(original[at] as number, least) };
+    const least = PER_ML.has(term.trait) ? Math.max(1, term.floor * volume) : term.floor;
+    return [{ at, weight: weight / Math.max(original[at] as number, least), onlyMore: term.onlyMore ?? false }];
   });
+}
+
+function moves(at: number, original: Float64Array, base: Float64Array, slots: readonly Slot[]): boolean {
+  const first = slots.reduce((sum, { options }) => sum + (options[0]?.fixed[at] as number), base[at] as number);
+  if (Math.abs(first - (original[at] as number)) > 1e-9 * Math.max(1, Math.abs(first))) return true;
+  return slots.some(({ options }) =>
+    options.some(({ fixed, parts }) => fixed[at] !== options[0]?.fixed[at] || parts.some(({ perGram }) => perGram[at] !== 0)),
+  );
 }
 
 function rowsOf(traits: readonly TraitName[], original: Float64Array, { needs, analysis, tightened, soft }: ModelInput): Row[] {

@@ -4,15 +4,21 @@
  * All weights are ours (estimate) and can be moved by the user through `needs.weights`.
  */
 import type { Nutrient } from '../nutrient.ts';
+import type { FlavourNote } from './data/flavours.ts';
 import type { Weights } from './needs.ts';
 
-export type TraitName = Nutrient | 'potMl' | 'bodyMl' | 'bowlGrams';
+/** `price` is the money a bowl costs, in the kitchen's currency. */
+export type TraitName = Nutrient | FlavourNote | 'potMl' | 'bodyMl' | 'bowlGrams' | 'price';
 
 export interface ObjectiveTerm {
   trait: TraitName;
   weight: number;
-  /** Least scale, in the unit of the trait (nutrients per bowl). bodyMl: share of the pot's volume. */
+  /** Least scale, in the unit of the trait (nutrients per bowl); body and flavours: per millilitre of the pot. */
   floor: number;
+  /** Which of the user's weights moves it; closeness when not said. */
+  by?: 'flavour' | 'cost';
+  /** Only more than the original counts. */
+  onlyMore?: boolean;
 }
 
 export const OBJECTIVE: readonly ObjectiveTerm[] = [
@@ -22,12 +28,25 @@ export const OBJECTIVE: readonly ObjectiveTerm[] = [
   { trait: 'proteinG', weight: 0.5, floor: 2 },
   { trait: 'sodiumMg', weight: 0.5, floor: 100 },
   { trait: 'sugarsG', weight: 0.5, floor: 3 },
+  { trait: 'savoury', weight: 0.15, floor: 0.1, by: 'flavour' },
+  { trait: 'smoky', weight: 0.1, floor: 0.03, by: 'flavour' },
+  { trait: 'sour', weight: 0.15, floor: 0.05, by: 'flavour' },
+  { trait: 'nutty', weight: 0.1, floor: 0.03, by: 'flavour' },
+  { trait: 'dairy', weight: 0.1, floor: 0.1, by: 'flavour' },
+  { trait: 'green', weight: 0.1, floor: 0.05, by: 'flavour' },
+  { trait: 'price', weight: 0.5, floor: 0.05, by: 'cost', onlyMore: true },
 ];
+
+/** Traits whose floor is for each millilitre of the pot. */
+export const PER_ML: ReadonlySet<TraitName> = new Set(['bodyMl', 'savoury', 'smoky', 'sweet', 'sour', 'nutty', 'dairy', 'green']);
+
+/** What it costs to use twice the usual amount of a part of a swap, or none of it; linear between. */
+export const USUAL_PULL = 1;
 
 /** Cost of one change, of one unit of its work and of its flavour distance, before the user's weights. */
 export const CHANGE_COST = { changes: 0.2, work: 0.4, flavour: 0.6, wholeFoods: 0.3 } as const;
 
-/** Prices are not yet known, so `cost` moves nothing; whole foods only when asked. */
+/** Price and whole foods count only when asked. */
 export const DEFAULT_WEIGHTS: Weights = { closeness: 1, changes: 1, work: 1, cost: 0, flavour: 1, wholeFoods: 0 };
 
 /** The pot keeps its volume within this share: bowls are fixed. */

@@ -19,7 +19,7 @@ export interface Measure {
 }
 
 /** Mulberry32. */
-function seeded(seed: number): () => number {
+export function seeded(seed: number): () => number {
   let state = seed;
   return () => {
     state = (state + 0x6d2b79f5) | 0;
@@ -115,7 +115,7 @@ const KITCHEN: Readonly<Record<string, number>> = {
 };
 
 /** Twenty lines of the kitchen, six limits about what the soup is, and on half of them no milk. */
-function hardCase(random: () => number): { recipe: Recipe; needs: Needs } {
+export function hardCase(random: () => number): { recipe: Recipe; needs: Needs } {
   const foods = Object.entries(KITCHEN)
     .map((food) => ({ food, at: random() }))
     .sort((a, b) => a.at - b.at)

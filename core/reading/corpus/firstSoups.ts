@@ -69,7 +69,7 @@ export const FIRST_SOUPS: readonly CorpusSoup[] = [
     text: bare('Chicken and tarragon cream', 'Serves 8', '1. Poach the chicken in the stock 20 minutes.', '2. Make a roux of butter and flour, 3 minutes, and whisk in the stock with the celery. Simmer 15 minutes.', '3. Blend. Add tarragon, shredded chicken and cream.') },
   { title: 'Roast pepper and almond soup', servings: 4, lines: [
     ['6 red bell peppers', ['red-pepper'], 714], ['100 g ground almonds', ['almonds'], 100], ['2 slices day-old bread', ['bread-white'], 56], ['3 garlic cloves', ['garlic'], 10.5],
-    ['1 tablespoon sherry vinegar', ['wine-vinegar'], 14.9], ['750 ml vegetable broth', STOCK, 761], ['1 tsp smoked paprika', ['paprika'], 2.3] ],
+    ['1 tablespoon sherry vinegar', ['wine-vinegar'], 14.9], ['750 ml vegetable broth', STOCK, 761], ['1 tsp smoked paprika', ['smoked-paprika'], 2.3] ],
     text: numbered('Roast pepper and almond soup', 'Serves 4', 'Roast the peppers 40 minutes, and peel.', 'Fry bread and garlic 2 minutes.', 'Blend all with the broth, simmer 10 minutes, season with vinegar and paprika.') },
   { title: 'Smoked haddock and leek soup', servings: 6, lines: [
     ['400 g smoked haddock', ['smoked-haddock'], 400], ['2 large leeks, sliced', ['leek'], 240], ['600 g floury potatoes, diced', ['potato'], 600], ['800 ml semi-skimmed milk', ['milk-reduced-fat'], 825],

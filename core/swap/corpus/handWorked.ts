@@ -48,7 +48,7 @@ export const HAND_WORKED: readonly HandWorked[] = [
   { title: 'celeriac cream', servings: 5, lines: [['butter-unsalted', 30], ['celeriac', 700], ['onion', 110], ['chicken-broth', 1000], ['cream-light', 100]], needs: { diets: ['vegetarian'], limits: [{ nutrient: 'sodiumMg', per: 'serving', max: 300 }] }, replaced: 'chicken-broth', swapId: 'chicken-stock-to-vegetable-low',
     expected: [['vegetable-broth-low-sodium', 1000]], worked: 'measure for measure' },
   { title: 'parsnip and bacon', servings: 6, lines: [['bacon-raw', 112], ['onion', 160], ['parsnip', 800], ['vegetable-broth', 1100], ['cream-light', 150]], needs: { diets: ['noPork'] }, replaced: 'bacon-raw', swapId: 'bacon-to-paprika-oil',
-    expected: [['olive-oil', 14], ['paprika', 2.3]], worked: 'four slices of bacon: a spoon of oil and a teaspoon of smoked paprika' },
+    expected: [['olive-oil', 14], ['smoked-paprika', 2.3]], worked: 'four slices of bacon: a spoon of oil and a teaspoon of smoked paprika' },
   { title: 'broccoli and cheddar', servings: 6, lines: [['butter-unsalted', 30], ['onion', 110], ['broccoli', 500], ['potato', 250], ['vegetable-broth', 950], ['cheddar', 113]], needs: { allergens: ['milk'] }, replaced: 'cheddar', swapId: 'cheese-to-cashew',
     expected: [['cashews-raw', 68], ['lemon-juice', 8]], worked: 'half a cup of nuts for a cup of shredded cheese, half a spoon of lemon' },
   { title: 'beetroot cream', servings: 5, lines: [['olive-oil', 20], ['beetroot', 600], ['onion', 160], ['vegetable-broth', 900], ['sour-cream', 230]], needs: { allergens: ['milk'] }, replaced: 'sour-cream', swapId: 'yogurt-to-silken-tofu',
