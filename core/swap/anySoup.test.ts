@@ -98,7 +98,7 @@ function holds({ need, state }: NeedVerdict, needs: Needs, after: Analysis, befo
     case 'diet':
       return after.diets.find(({ id }) => id === need.id)?.state === 'fits';
     case 'limit': {
-      const { nutrient, per, min, max } = needs.limits?.[index] as Limit;
+      const { nutrient, per, min, max } = (needs.limits as Limit[])[index] as Limit;
       const { value, low, high, atLeast } = (per === 'serving' ? after.perServing : after.per100g)[nutrient];
       const room = 1e-9 * Math.max(1, value);
       const below = max === undefined || (!atLeast && (state === 'meets' ? high : value) <= max + room);
