@@ -1,12 +1,12 @@
 /**
  * Best-first branch and bound over the choices. A node is a set of allowed options in every slot; its bound is that of
- * the relaxation (relax.ts), where options may be mixed. A mixture is split at the slot it mixes most; a bound that
+ * the relaxation (relax.ts), where options may be mixed. A mixture is split at one of the slots it mixes; a bound that
  * mixes nothing is a set of choices, the best of its node, and its node is then parted around it for the next best.
  * Sets of choices come out in the order of their objective, which is the proof.
  */
 import type { Amounts } from './amounts.ts';
-import type { Model, Option } from './model.ts';
-import { type Basis, relaxation } from './relax.ts';
+import type { Model, Option, Slot } from './model.ts';
+import { type Basis, type Relaxation, type Relaxed, relaxation } from './relax.ts';
 
 export interface Leaf {
   choice: readonly Option[];
@@ -44,21 +44,66 @@ export type Order = 'best' | 'any';
 export type Verdict = 'taken' | 'dropped' | 'stop';
 
 /**
+ * How far above the bound of the whole a sweep looks, in the unit of the objective. What costs more is left out, and
+ * with it every option that would: a near sweep is quick, and when it does not find enough a wider one follows.
+ */
+const REACHES = [0.6, 1, 1.6, Number.POSITIVE_INFINITY] as const;
+
+/**
  * Calls `visit` with sets of choices, best first, until it says stop, they are exhausted, or `expired` says so. Choices
  * that make every change of a taken set and more are never visited: they are that plan plus a whim.
  */
 export function search(model: Model, visit: (leaf: Leaf) => Verdict, expired: () => boolean, order: Order = 'best'): SearchEnd {
   const crowded = model.slots.find(({ options }) => options.length > MOST_OPTIONS);
   if (crowded) throw new RangeError(`a line has at most ${MOST_OPTIONS} options, got ${crowded.options.length} for ${crowded.line.id}`);
-  const { solve } = relaxation(model);
+  const relaxed = relaxation(model);
+  const whole = Int32Array.from(model.slots, ({ options }) => 2 ** options.length - 1);
+  const root = relaxed.solve(whole, null);
+  if (!root) return { timedOut: false, bound: Number.POSITIVE_INFINITY };
+  // A wider sweep comes past the same choices again: what was said of them stands.
+  const said = new Map<string, Verdict>();
+  const ask = (leaf: Leaf & { picked: Int32Array }): Verdict => {
+    const key = leaf.picked.join();
+    const verdict = said.get(key) ?? visit(leaf);
+    said.set(key, verdict);
+    return verdict;
+  };
+  for (const reach of order === 'best' ? REACHES : REACHES.slice(-1)) {
+    const end = sweep(model, relaxed, { root: whole, from: root.end, reach: root.bound + reach, ask, expired, order });
+    if (!end.cut || end.stopped || end.timedOut) return { timedOut: end.timedOut, bound: end.bound };
+  }
+  return { timedOut: false, bound: Number.POSITIVE_INFINITY };
+}
+
+interface Sweep {
+  root: Int32Array;
+  from: Basis;
+  /** Nothing above this is looked at. */
+  reach: number;
+  ask: (leaf: Leaf & { picked: Int32Array }) => Verdict;
+  expired: () => boolean;
+  order: Order;
+}
+
+/** One pass over everything within reach. `cut` is true when something lay beyond it. */
+function sweep(
+  model: Model,
+  { solve }: Relaxation,
+  { root, from, reach, ask, expired, order }: Sweep,
+): SearchEnd & { cut: boolean; stopped: boolean } {
   const heap = new Heap(order === 'best' ? before : deeper);
   const taken: Changes[] = [];
-  heap.push({ bound: 0, depth: 0, from: null, allowed: Int32Array.from(model.slots, ({ options }) => 2 ** options.length - 1) });
+  let cut = false;
+  const push = (node: Node) => {
+    if (node.bound > reach) cut = true;
+    else heap.push(node);
+  };
+  heap.push({ bound: 0, depth: 0, from, allowed: root });
   for (let node = heap.pop(); node; node = heap.pop()) {
-    if (expired()) return { timedOut: true, bound: node.bound };
-    const { bound, depth, leaf, from } = node;
+    if (expired()) return { timedOut: true, bound: node.bound, cut, stopped: false };
+    const { bound, depth, leaf } = node;
     const split = (parts: readonly Part[]) => {
-      for (const part of parts) heap.push({ ...part, from, depth: depth + 1 });
+      for (const part of parts) push({ ...part, from: (node as Node).from, depth: depth + 1 });
     };
     const covering = taken.find((changes) => covers(node as Node, changes));
     if (covering) {
@@ -66,34 +111,44 @@ export function search(model: Model, visit: (leaf: Leaf) => Verdict, expired: ()
       continue;
     }
     if (leaf) {
-      const verdict = visit(leaf);
-      if (verdict === 'stop') return { timedOut: false, bound };
+      const verdict = ask(leaf);
+      if (verdict === 'stop') return { timedOut: false, bound, cut, stopped: true };
       const changes = changesOf(model, leaf.picked);
       if (verdict === 'taken') taken.push(changes);
       split(without(node, verdict === 'taken' ? changes : everyPick(leaf.picked)));
       continue;
     }
-    const relaxed = solve(node.allowed, from);
+    const relaxed = solve(node.allowed, node.from);
     if (!relaxed) continue;
     const raised = Math.max(bound, relaxed.bound);
+    const { allowed, cut: options } = withinReach(node.allowed, relaxed, reach);
+    cut ||= options;
     const picked = Int32Array.from(relaxed.weights, (weights) => weights.indexOf(Math.max(...weights)));
-    const mixed = mostMixed(relaxed.weights, picked);
+    const mixed = slotToSplit(model, relaxed.weights, picked);
     if (mixed >= 0) {
-      for (const allowed of halves(node.allowed, mixed, picked[mixed] as number))
-        heap.push({ bound: raised, allowed, from: relaxed.end, depth: depth + 1 });
+      for (const half of halves(allowed, mixed, picked[mixed] as number)) push({ bound: raised, allowed: half, from: relaxed.end, depth: depth + 1 });
       continue;
     }
     const choice = model.slots.map(({ options }, slot) => options[picked[slot] as number] as Option);
     const amounts = { grams: relaxed.grams.flat(), value: relaxed.bound };
-    heap.push({
-      bound: raised,
-      allowed: node.allowed,
-      from: relaxed.end,
-      depth: depth + 1,
-      leaf: { choice, amounts, picked, raises: relaxed.raises },
-    });
+    push({ bound: raised, allowed, from: relaxed.end, depth: depth + 1, leaf: { choice, amounts, picked, raises: relaxed.raises } });
   }
-  return { timedOut: false, bound: Number.POSITIVE_INFINITY };
+  return { timedOut: false, bound: Number.POSITIVE_INFINITY, cut, stopped: false };
+}
+
+/** The options left when those that alone would lift the bound out of reach are dropped (reduced-cost fixing). */
+function withinReach(allowed: Int32Array, { bound, raises }: Relaxed, reach: number): { allowed: Int32Array; cut: boolean } {
+  if (reach === Number.POSITIVE_INFINITY) return { allowed, cut: false };
+  let cut = false;
+  const left = Int32Array.from(allowed, (bits, slot) => {
+    let kept = bits;
+    (raises[slot] as Float64Array).forEach((raise, option) => {
+      if (bound + raise > reach && (bits >> option) & 1) kept &= ~(1 << option);
+    });
+    cut ||= kept !== bits;
+    return kept;
+  });
+  return { allowed: left, cut };
 }
 
 /** Slots with the option picked in each. */
@@ -107,14 +162,26 @@ const changesOf = (model: Model, picked: Int32Array): Changes =>
 const covers = ({ allowed, leaf }: Node, changes: Changes): boolean =>
   changes.every(([slot, option]) => (leaf ? leaf.picked[slot] === option : allowed[slot] === 1 << option));
 
-/** The slot whose mixture is furthest from one option; -1 when every slot has one. */
-function mostMixed(weights: readonly Float64Array[], picked: Int32Array): number {
+/** Of two slots as mixed as each other, this much more cost between what is mixed counts as much as the mixing itself. */
+const EVEN_COST = 0.05;
+
+/**
+ * The slot to split: well mixed, and of options whose own costs differ, for those are underpaid in a mixture and the
+ * bound rises most when it ends. -1 when every slot has one option.
+ */
+function slotToSplit(model: Model, weights: readonly Float64Array[], picked: Int32Array): number {
   let slot = -1;
-  let most = WHOLE;
+  let most = 0;
   weights.forEach((own, index) => {
-    const off = 1 - (own[picked[index] as number] as number);
-    if (off > most) {
-      most = off;
+    const heaviest = picked[index] as number;
+    const weight = own[heaviest] as number;
+    const rest = 1 - weight;
+    if (rest <= WHOLE) return;
+    const { options } = model.slots[index] as Slot;
+    const costOfRest = own.reduce((sum, share, option) => sum + (option === heaviest ? 0 : share * (options[option] as Option).cost), 0) / rest;
+    const score = Math.min(weight, rest) * (Math.abs(costOfRest - (options[heaviest] as Option).cost) + EVEN_COST);
+    if (score > most) {
+      most = score;
       slot = index;
     }
   });
