@@ -119,3 +119,13 @@ export function bodyOf(bodyMl: number, potMl: number): Body {
 export function bodyWord(index: number): BodyWord {
   return (BODY_WORDS.find(([below]) => index < below) ?? BODY_WORDS[BODY_WORDS.length - 1])?.[1] as BodyWord;
 }
+
+/** Particles can be packed no closer than this (Krieger and Dougherty 1959, from memory). */
+const PACKING = 0.74;
+const CLAMPED = 0.735;
+
+/**
+ * How many times as thick as water a soup of this index is, after Krieger and Dougherty: (1 - body/0.74)^-1.85. It
+ * orders and compares soups; it is no viscosity and is never compared with dysphagia ranges.
+ */
+export const relativeThickness = (index: number): number => (1 - Math.min(index, CLAMPED) / PACKING) ** -1.85;

@@ -1,0 +1,63 @@
+/** Help with the ladle in the hand: the amounts bring the pot where they say. */
+import { describe, expect, test } from '@jest/globals';
+import { entriesOf } from '../analysis.ts';
+import { SHELF } from '../food/shelf.ts';
+import { REGIMES } from '../nutrition/regime.ts';
+import type { Recipe } from '../recipe.ts';
+import { bowlOf, line, soup, step } from '../test/soup.ts';
+import { BODY_WORDS, blendedShare, relativeThickness } from './body.ts';
+import { type BodyHelp, bodyHelp } from './help.ts';
+
+const blend = step('b', { stage: 'blend', method: 'blend', text: 'Blend.' });
+const helpFor = (recipe: Recipe): BodyHelp => bodyHelp(entriesOf(recipe, REGIMES.us, SHELF), bowlOf(recipe).potMl, blendedShare(recipe));
+const potatoes = (water: number, steps = [blend]) =>
+  soup([line('potato', 'potato', 480), line('leek', 'leek', 200), line('water', 'water', water)], { steps });
+const rank = (word: string) => BODY_WORDS.findIndex(([, one]) => one === word);
+
+describe('thinning and holding back', () => {
+  test('the water it names thins the pot one step', () => {
+    const help = helpFor(potatoes(1000));
+    const thinned = bowlOf(potatoes(1000 + (help.thin?.ml ?? 0)));
+    expect(thinned.body.word).toBe(help.thin?.word);
+    expect(rank(thinned.body.word)).toBe(rank(help.word) - 1);
+  });
+  test('the water it holds back leaves it one step thicker', () => {
+    const help = helpFor(potatoes(1300));
+    expect(help.holdBack).not.toBeNull();
+    const thicker = bowlOf(potatoes(1300 - (help.holdBack?.ml ?? 0)));
+    expect(thicker.body.word).toBe(help.holdBack?.word);
+    expect(rank(thicker.body.word)).toBe(rank(help.word) + 1);
+  });
+  test('a litre pot of cream takes 120 to 240 ml or so to thin (common practice, no source)', () => {
+    const { thin } = helpFor(potatoes(700));
+    expect(thin?.ml).toBeGreaterThan(100);
+    expect(thin?.ml).toBeLessThan(700);
+  });
+  test('a broth cannot be thinned, and nothing is thicker than what stands on the spoon', () => {
+    expect(helpFor(soup([line('water', 'water', 1000), line('leek', 'leek', 5)])).thin).toBeNull();
+    expect(helpFor(soup([line('flour', 'flour-wheat', 200), line('water', 'water', 700)])).holdBack).toBeNull();
+  });
+});
+
+describe('blending and chilling', () => {
+  test('half blended is thinner than blended whole', () => {
+    const help = helpFor(potatoes(1000));
+    expect(help.halfBlended?.index).toBeLessThan(help.index);
+    expect(help.halfBlended?.index).toBeCloseTo(bowlOf(potatoes(1000, [{ ...blend, text: 'Blend half.' }])).body.index, 9);
+  });
+  test('what is not blended cannot be half blended', () => {
+    expect(helpFor(potatoes(1000, [step('s', { method: 'simmer' })])).halfBlended).toBeNull();
+  });
+  test('chilled is thicker than hot for a starch-thickened soup, and no different for a broth', () => {
+    const starch = helpFor(soup([line('flour', 'flour-wheat', 40), line('butter', 'butter-unsalted', 40), line('broth', 'chicken-broth', 900)]));
+    expect(starch.chilled.index).toBeGreaterThan(starch.index);
+    const clear = helpFor(soup([line('water', 'water', 900), line('spinach', 'spinach', 100)]));
+    expect(clear.chilled.index).toBeCloseTo(clear.index, 9);
+  });
+});
+
+test('relative thickness rises with the index and stays finite at the packing', () => {
+  expect(relativeThickness(0)).toBe(1);
+  expect(relativeThickness(0.5)).toBeGreaterThan(relativeThickness(0.3));
+  expect(Number.isFinite(relativeThickness(0.95))).toBe(true);
+});
