@@ -11,6 +11,7 @@ import type { Shelf } from './food/shelf.ts';
 import type { Food, SourceKind } from './food/types.ts';
 import { type Note, notesFor } from './notes/rules.ts';
 import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient } from './nutrient.ts';
+import { type Cost, costOf, type PriceList } from './nutrition/cost.ts';
 import { type Declared, declaredFigures } from './nutrition/declared.ts';
 import { evaporation, heatOfLine } from './nutrition/heat.ts';
 import { type KernelLine, type Sums, sumLines, Z95 } from './nutrition/kernel.ts';
@@ -75,6 +76,8 @@ export interface Analysis {
   body: Body;
   saltPercent: number;
   provenance: Provenance;
+  /** Of one bowl; only where the kitchen has prices. */
+  cost?: Cost;
   choices?: ChoiceResult[];
   notes: Note[];
 }
@@ -83,6 +86,7 @@ export interface AnalyseOptions {
   regime?: RegimeId | undefined;
   coconutIsTreeNut?: boolean | undefined;
   chestnutIsTreeNut?: boolean | undefined;
+  prices?: PriceList | undefined;
 }
 
 /** A counted line with what the calculation needs of it. */
@@ -129,6 +133,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
   const perServing = shape(sums, missing, 1);
   const per100g = shape(sums, missing, bowl.servingGrams > 0 ? 100 / bowl.servingGrams : 0);
   const plate = plateOf(entries, bowl, recipe);
+  const cost = options.prices ? costOf(recipe, bowl.servings, options.prices, shelf) : null;
 
   return {
     regime: regime.id,
@@ -154,6 +159,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
     body: bodyOfPot(recipe, entries, bowl.potMl),
     saltPercent: bowl.servingGrams > 0 ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
     provenance: provenanceOf(eaten, bowl),
+    ...(cost ? { cost } : {}),
     notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, declares: regime.declares !== null, vitaminKUg: perServing.vitaminKUg.value }),
   };
 }

@@ -4,12 +4,13 @@
  */
 import { type AnalyseOptions, type Analysis, analyse } from '../analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
+import { type PriceList, pricePerGram } from '../nutrition/cost.ts';
 import type { Recipe } from '../recipe.ts';
 import { blendedShare } from '../texture/body.ts';
 import { bestAmounts, distanceAt, roundAmounts } from './amounts.ts';
 import { buildModel, type Model, type Option, type Slot } from './model.ts';
 import type { NeedRef, Needs } from './needs.ts';
-import { describeChanges, lossesOf, type Plan, writeRecipe } from './plan.ts';
+import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses, writeRecipe } from './plan.ts';
 import { type Leaf, type Order, search } from './search.ts';
 import { judgeNeeds, type NeedVerdict, needRefs, passes } from './verdict.ts';
 
@@ -18,6 +19,8 @@ export interface AdaptRequest {
   needs: Needs;
   plans?: number | undefined;
   timeLimitMs?: number | undefined;
+  /** The kitchen's prices: each analysis has its cost, and money counts as far as the weights say. */
+  prices?: PriceList | undefined;
 }
 
 export interface Relaxation {
@@ -27,16 +30,28 @@ export interface Relaxation {
   distance: number;
 }
 
+/** The same pot ladled into bowls of another size. */
+export interface BowlSize {
+  servings: number;
+  servingMl: number;
+  /** Of the closest soup that meets everything in such a bowl; 0 when nothing else has to change. */
+  distance: number;
+}
+
 export interface AdaptResult {
   original: Analysis;
   plans: Plan[];
   clash?: { needs: NeedRef[]; nearest: Plan | null; relax: Relaxation[] };
+  /** The size of bowl with which it could be done: with a clash at all, else without any swap. */
+  bowl?: BowlSize;
   timedOut?: boolean;
 }
 
 export interface AdaptTools {
   /** Milliseconds on any clock. */
   now: () => number;
+  /** Told of every plan as it is found; each is the closest of all that are left. */
+  onPlan?: (plan: Plan) => void;
 }
 
 export const DEFAULT_PLANS = 3;
@@ -53,10 +68,15 @@ interface Task {
   expired: () => boolean;
 }
 
-export function adapt(request: AdaptRequest, shelf: Shelf, { now }: AdaptTools): AdaptResult {
+export function adapt(request: AdaptRequest, shelf: Shelf, { now, onPlan }: AdaptTools): AdaptResult {
   const deadline = now() + (request.timeLimitMs ?? DEFAULT_TIME_MS);
   const { needs } = request;
-  const options: AnalyseOptions = { regime: needs.regime, coconutIsTreeNut: needs.coconutIsTreeNut, chestnutIsTreeNut: needs.chestnutIsTreeNut };
+  const options: AnalyseOptions = {
+    regime: needs.regime,
+    coconutIsTreeNut: needs.coconutIsTreeNut,
+    chestnutIsTreeNut: needs.chestnutIsTreeNut,
+    prices: request.prices,
+  };
   const original = { recipe: request.recipe, analysis: analyse(request.recipe, options, shelf) };
   const recipe = needs.smooth ? blendedWhole(request.recipe) : request.recipe;
   const task: Task = {
@@ -67,9 +87,11 @@ export function adapt(request: AdaptRequest, shelf: Shelf, { now }: AdaptTools):
     shelf,
     expired: () => now() > deadline,
   };
-  const found = findPlans(task, needs, request.plans ?? DEFAULT_PLANS);
-  if (found.plans.length > 0 || found.timedOut)
-    return { original: original.analysis, plans: found.plans, ...(found.timedOut ? { timedOut: true } : {}) };
+  const found = findPlans(task, needs, request.plans ?? DEFAULT_PLANS, { onPlan });
+  if (found.plans.length > 0 || found.timedOut) {
+    const bowl = bowlAlone(task, needs);
+    return { original: original.analysis, plans: found.plans, ...(bowl ? { bowl } : {}), ...(found.timedOut ? { timedOut: true } : {}) };
+  }
   return { original: original.analysis, plans: [], ...explainClash(task, needs) };
 }
 
@@ -90,15 +112,18 @@ interface Found {
   timedOut: boolean;
 }
 
-function findPlans(
-  task: Task,
-  needs: Needs,
-  wanted: number,
-  soft: ReadonlySet<number> = new Set(),
-  ignored: ReadonlySet<number> = new Set(),
-  order: Order = 'best',
-): Found {
-  const model = buildModel({ recipe: task.recipe, analysis: task.analysis, needs, shelf: task.shelf, soft });
+interface Finding {
+  /** Need indices that may be missed at a price, and those not judged. */
+  soft?: ReadonlySet<number>;
+  ignored?: ReadonlySet<number>;
+  order?: Order;
+  onPlan?: ((plan: Plan) => void) | undefined;
+}
+
+const NONE: ReadonlySet<number> = new Set();
+
+function findPlans(task: Task, needs: Needs, wanted: number, { soft = NONE, ignored = NONE, order = 'best', onPlan }: Finding = {}): Found {
+  const model = modelOf(task, needs, soft);
   if (model.hopeless.some((need) => !ignored.has(need))) return { plans: [], timedOut: false };
   const plans: Plan[] = [];
   const end = search(
@@ -107,6 +132,7 @@ function findPlans(
       const plan = planOf(task, needs, model, leaf, ignored, soft);
       if (!plan) return 'dropped';
       plans.push(plan);
+      onPlan?.(plan);
       return plans.length < wanted ? 'taken' : 'stop';
     },
     task.expired,
@@ -119,6 +145,23 @@ function findPlans(
   return { plans, timedOut: false };
 }
 
+function modelOf(
+  { recipe, analysis, shelf, options }: Task,
+  needs: Needs,
+  soft: ReadonlySet<number>,
+  tightened?: ReadonlyMap<number, { min?: number; max?: number }>,
+): Model {
+  return buildModel({
+    recipe,
+    analysis,
+    needs,
+    shelf,
+    soft,
+    ...(tightened ? { tightened } : {}),
+    ...(options.prices ? { priceOf: pricePerGram(options.prices, shelf) } : {}),
+  });
+}
+
 /** Rounds, writes, analyses and judges; null when the rounded soup does not meet what it should. */
 function planOf(task: Task, needs: Needs, model: Model, leaf: Leaf, ignored: ReadonlySet<number>, soft: ReadonlySet<number>): Plan | null {
   const settled = settle(task, needs, model, leaf, ignored, soft);
@@ -126,9 +169,13 @@ function planOf(task: Task, needs: Needs, model: Model, leaf: Leaf, ignored: Rea
   const { recipe, replaced } = settled.draft;
   const { analysis, meets } = settled;
   const forcing = model.slots.map((slot, index) => ((leaf.choice[index] as Option).swap ? forcedBy(slot, index, task, needs, model, leaf) : []));
-  const loses = lossesOf(task.original.analysis, analysis);
+  const before = task.original.analysis;
+  const changes = describeChanges(model, leaf, { recipe, replaced }, { before, after: analysis }, forcing, task.shelf);
+  const loses = lossesOf(before, analysis);
+  const rises = risesOf(before, analysis);
+  const losesUnknown = unknownLosses(changes, before, analysis, task.shelf);
   return {
-    changes: describeChanges(model, leaf, { recipe, replaced }, { before: task.original.analysis, after: analysis }, forcing, task.shelf),
+    changes,
     recipe,
     analysis,
     distance: distanceAt(model, leaf.choice, leaf.amounts.grams),
@@ -136,6 +183,8 @@ function planOf(task: Task, needs: Needs, model: Model, leaf: Leaf, ignored: Rea
     meets,
     misses: meets.filter((verdict) => !passes(verdict)).map(({ need }) => need),
     ...(loses.length > 0 ? { loses } : {}),
+    ...(rises.length > 0 ? { rises } : {}),
+    ...(losesUnknown.length > 0 ? { losesUnknown } : {}),
   };
 }
 
@@ -161,7 +210,7 @@ function settle(task: Task, needs: Needs, model: Model, leaf: Leaf, ignored: Rea
             ({ need, chance }) => need.kind === 'limit' && chance !== undefined && chance < (needs.margin as number) && !soft.has(refs.indexOf(need)),
           );
     if (short.length === 0) return { draft, analysis, meets };
-    tight = buildModel({ recipe: task.recipe, analysis: task.analysis, needs, shelf: task.shelf, soft, tightened: drawIn(needs, short) });
+    tight = modelOf(task, needs, soft, drawIn(needs, short));
     const again = bestAmounts(tight, leaf.choice);
     if (!again) return null;
     amounts = again;
@@ -223,9 +272,9 @@ function slotOfPart(choice: readonly Option[], part: number): number {
 }
 
 /** Which needs cannot be met together, smallest set first found by leaving one out at a time; and how near one can come. */
-function explainClash(task: Task, needs: Needs): Pick<AdaptResult, 'clash' | 'timedOut'> {
+function explainClash(task: Task, needs: Needs): Pick<AdaptResult, 'clash' | 'bowl' | 'timedOut'> {
   const all = needRefs(needs).map((_, index) => index);
-  const canMeet = (indices: readonly number[]) => findPlans(task, pick(needs, indices), 1, new Set(), new Set(), 'any').plans.length > 0;
+  const canMeet = (indices: readonly number[]) => findPlans(task, pick(needs, indices), 1, { order: 'any' }).plans.length > 0;
   let clash = all;
   for (const need of all) {
     const without = clash.filter((index) => index !== need);
@@ -235,10 +284,75 @@ function explainClash(task: Task, needs: Needs): Pick<AdaptResult, 'clash' | 'ti
   }
   const refs = needRefs(needs);
   const nearest = nearestPlans(task, needs, clash);
+  const bowl = bowlThatDoes(task, needs, clash);
   return {
+    ...(bowl ? { bowl } : {}),
     clash: { needs: clash.map((index) => refs[index] as NeedRef), nearest: nearest[0]?.plan ?? null, relax: nearest.flatMap(({ relax }) => relax) },
     ...(task.expired() ? { timedOut: true } : {}),
   };
+}
+
+/** Bowls a kitchen would think of, as shares of the one asked for, the nearest first. */
+const SMALLER_BOWLS = [0.9, 0.8, 0.75, 0.66, 0.6, 0.5] as const;
+const LARGER_BOWLS = [1.1, 1.25, 1.5] as const;
+
+const withBowls = (recipe: Recipe, servings: number): Recipe => {
+  const { servingGrams: _, ...rest } = recipe;
+  return { ...rest, servings };
+};
+
+/** The task with the same pot in bowls of `share` of the size. Toppings are by the bowl or by the pot, as the recipe has them. */
+function inBowls(task: Task, share: number): Task {
+  const resized = (recipe: Recipe) => {
+    const next = withBowls(recipe, task.original.analysis.servings / share);
+    return { recipe: next, analysis: analyse(next, task.options, task.shelf) };
+  };
+  return { ...task, ...resized(task.recipe), original: resized(task.original.recipe) };
+}
+
+const bowlOf = ({ original: { analysis } }: Task, distance: number): BowlSize => ({
+  servings: analysis.servings,
+  servingMl: analysis.servingMl,
+  distance,
+});
+
+/** The bowl nearest to the one asked for in which everything can be met, when the clash is about what one bowl holds. */
+function bowlThatDoes(task: Task, needs: Needs, clash: readonly number[]): BowlSize | null {
+  const refs = needRefs(needs);
+  const perBowl = clash.flatMap((index) => {
+    const ref = refs[index] as NeedRef;
+    const limit = ref.kind === 'limit' ? needs.limits?.[ref.index as number] : undefined;
+    return limit?.per === 'serving' ? [limit] : [];
+  });
+  const sizes = [
+    ...(perBowl.some(({ max }) => max !== undefined) ? SMALLER_BOWLS : []),
+    ...(perBowl.some(({ min }) => min !== undefined) ? LARGER_BOWLS : []),
+  ];
+  for (const share of sizes) {
+    if (task.expired()) return null;
+    const resized = inBowls(task, share);
+    if (findPlans(resized, needs, 1, { order: 'any' }).plans.length === 0) continue;
+    const [closest] = findPlans(resized, needs, 1).plans;
+    return closest ? bowlOf(resized, closest.distance) : null;
+  }
+  return null;
+}
+
+/** The largest smaller bowl in which the soup as it is meets everything; null when it does already, or no bowl helps. */
+function bowlAlone(task: Task, needs: Needs): BowlSize | null {
+  const { recipe, analysis } = task.original;
+  const judge = (one: Task) => judgeNeeds(needs, { ...one.original, original: one.original, categoryOf: (id) => task.shelf.food(id)?.category });
+  const failing = judge(task).filter((verdict) => !passes(verdict));
+  const shares = failing.map(({ need }) => {
+    const limit = need.kind === 'limit' ? needs.limits?.[need.index as number] : undefined;
+    return limit?.per === 'serving' && limit.max !== undefined ? limit.max / analysis.perServing[limit.nutrient].value : 0;
+  });
+  const share = Math.min(...shares);
+  if (failing.length === 0 || recipe.lines.length === 0 || !(share >= 0.5)) return null;
+  // To the ten millilitres below, as a ladle is.
+  const size = (Math.floor((analysis.servingMl * share) / 10) * 10) / analysis.servingMl;
+  const resized = inBowls(task, size);
+  return judge(resized).every(passes) ? bowlOf(resized, 0) : null;
 }
 
 /** The needs with only those of the given indices (into needRefs) asked. */
@@ -288,7 +402,8 @@ function nearestPlans(task: Task, needs: Needs, clash: readonly number[]): { pla
 }
 
 /** The best plan when the given needs may be missed, at a price for each step they are missed by. */
-const givingWay = (task: Task, needs: Needs, soft: ReadonlySet<number>): Plan | undefined => findPlans(task, needs, 1, soft, soft).plans[0];
+const givingWay = (task: Task, needs: Needs, soft: ReadonlySet<number>): Plan | undefined =>
+  findPlans(task, needs, 1, { soft, ignored: soft }).plans[0];
 
 function yielded(task: Task, needs: Needs, indices: readonly number[], plan: Plan): { plan: Plan; relax: Relaxation[] } {
   const refs = needRefs(needs);

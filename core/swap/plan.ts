@@ -4,9 +4,11 @@ import type { AllergenId } from '../allergen/ids.ts';
 import type { Analysis } from '../analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Food } from '../food/types.ts';
+import type { Nutrient } from '../nutrient.ts';
 import { kitchenMeasure } from '../quantity/measure.ts';
 import type { Line, Recipe } from '../recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
+import { COUNTED_ON, LOSS, LOSSES, RISE, RISES } from './data/watched.ts';
 import { type Model, type Part, placeOf } from './model.ts';
 import type { NeedRef } from './needs.ts';
 import type { Leaf } from './search.ts';
@@ -44,7 +46,11 @@ export interface Plan {
   meets: NeedVerdict[];
   misses: NeedRef[];
   /** Nutrients a bowl loses by a fifth or more, asked about or not. */
-  loses?: { nutrient: string; from: number; to: number }[];
+  loses?: Shift[];
+  /** Watched figures that rise. */
+  rises?: Shift[];
+  /** Nutrients that go with what is taken out, by an amount nobody here knows. */
+  losesUnknown?: Nutrient[];
 }
 
 /** Weighed to the gram on a scale. */
@@ -183,14 +189,36 @@ export function describeChanges(
   });
 }
 
-const WATCHED = ['calciumMg', 'iodineUg', 'vitaminB12Ug', 'vitaminDUg', 'ironMg', 'proteinG', 'fibreG', 'vitaminARaeUg', 'riboflavinMg'] as const;
-const LOSS = 0.8;
+export interface Shift {
+  nutrient: Nutrient;
+  from: number;
+  to: number;
+}
 
 /** Known falls only: where either soup leaves a nutrient open, nothing is said. */
-export function lossesOf(before: Analysis, after: Analysis): { nutrient: string; from: number; to: number }[] {
-  return WATCHED.flatMap((nutrient) => {
+export function lossesOf(before: Analysis, after: Analysis): Shift[] {
+  return LOSSES.flatMap((nutrient) => {
     const from = before.perServing[nutrient];
     const to = after.perServing[nutrient];
     return !to.atLeast && from.value > 0 && to.value < from.value * LOSS ? [{ nutrient, from: from.value, to: to.value }] : [];
   });
+}
+
+/** What there is more of that is watched. What is known of the new soup is enough: more can only come on top. */
+export function risesOf(before: Analysis, after: Analysis): Shift[] {
+  return RISES.flatMap(({ nutrient, least }) => {
+    const from = before.perServing[nutrient];
+    const to = after.perServing[nutrient].value;
+    return !from.atLeast && to > from.value * RISE && to - from.value >= least ? [{ nutrient, from: from.value, to }] : [];
+  });
+}
+
+/** Nutrients that go with a kind of food that leaves the pot, though the tables do not know by how much. */
+export function unknownLosses(changes: readonly Change[], before: Analysis, after: Analysis, shelf: Shelf): Nutrient[] {
+  const category = (foodId: string) => shelf.food(foodId)?.category;
+  const counted = changes.flatMap(({ from, to }) => {
+    const kind = category(from.foodId);
+    return kind && !to.some(({ foodId }) => category(foodId) === kind) ? (COUNTED_ON[kind] ?? []) : [];
+  });
+  return [...new Set(counted)].filter((nutrient) => before.perServing[nutrient].atLeast || after.perServing[nutrient].atLeast);
 }
