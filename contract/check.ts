@@ -14,7 +14,7 @@ function codeOf(type: string): ProblemCode {
   if (type === 'string.pattern.base') return 'value.empty';
   if (type.endsWith('.base') || type === 'alternatives.types' || type === 'number.unsafe') return 'body.wrongType';
   if (type === 'string.empty' || type === 'array.min' || type === 'object.min') return 'value.empty';
-  if (type === 'any.only') return 'value.notAllowed';
+  if (type === 'any.only' || type === 'string.pattern.name' || type === 'string.uppercase' || type === 'string.length') return 'value.notAllowed';
   if (/\.(max|less|infinity)$/.test(type)) return 'value.tooLarge';
   return type === 'number.integer' ? 'value.notAllowed' : 'value.tooSmall';
 }

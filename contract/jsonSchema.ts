@@ -25,7 +25,7 @@ function convertType(description: Description): JsonSchema {
       const required = keys.filter(([, key]) => (key.flags as { presence?: string } | undefined)?.presence === 'required').map(([name]) => name);
       return {
         type: 'object',
-        additionalProperties: false,
+        additionalProperties: patterned(description),
         properties: Object.fromEntries(keys.map(([name, key]) => [name, convert(key)])),
         ...(required.length > 0 ? { required } : {}),
       };
@@ -56,6 +56,12 @@ function convertType(description: Description): JsonSchema {
     default:
       throw new RangeError(`no JSON Schema for Joi type ${description.type}`);
   }
+}
+
+/** An object whose keys are anybody's says what its values are; any other lets no unknown key pass. */
+function patterned(description: Description): JsonSchema | false {
+  const [pattern] = (description.patterns as { rule: Description }[] | undefined) ?? [];
+  return pattern ? convert(pattern.rule) : false;
 }
 
 const rulesOf = (description: Description): Rule[] => (description.rules as Rule[] | undefined) ?? [];

@@ -9,9 +9,12 @@ import {
   adaptSchema,
   analyseSchema,
   draftSchema,
+  flowTestSchema,
   newSoupSchema,
   newVersionSchema,
   patchSoupSchema,
+  presetSchema,
+  priceSchema,
   readSchema,
   recipeSchema,
   settingsSchema,
@@ -93,6 +96,7 @@ const schemas = {
       body: object({ index: number, word: string }),
       saltPercent: number,
       provenance: object({ measured: number, recalled: number, label: number, imported: number, unknownGramsShare: number }),
+      cost: object({ value: number, low: number, high: number, currency: string, unpricedLineIds: list(string), oldest: string }, ['oldest']),
       choices: list(
         object({
           choiceOf: string,
@@ -115,7 +119,7 @@ const schemas = {
         ),
       ),
     },
-    ['plate', 'choices'],
+    ['plate', 'cost', 'choices'],
   ),
   AllergenState: { enum: ['contains', 'check', 'mayContain', 'absent'] },
   DietState: { enum: ['fits', 'check', 'breaks'] },
@@ -156,8 +160,10 @@ const schemas = {
       ),
       misses: list(ref('Need')),
       loses: list(object({ nutrient: string, from: number, to: number })),
+      rises: list(object({ nutrient: string, from: number, to: number })),
+      losesUnknown: list(string),
     },
-    ['bound', 'loses'],
+    ['bound', 'loses', 'rises', 'losesUnknown'],
   ),
   Source: object({ kind: { enum: ['measured', 'recalled', 'label', 'imported'] }, ref: string }),
   Food: { type: 'object' },
@@ -186,11 +192,28 @@ const schemas = {
       needs: { type: 'object' },
       analysis: ref('Analysis'),
       dataVersion: string,
+      notes: { type: 'object', additionalProperties: string },
       numbersChanged: boolean,
     },
-    ['numbersChanged'],
+    ['notes', 'numbersChanged'],
   ),
   Draft: jsonSchemaOf(draftSchema),
+  Price: object({ foodId: string, perKg: number, currency: string, date: string }),
+  Preset: object({ id: string, name: string, needs: { type: 'object' }, caution: string }),
+  FlowTest: object(
+    {
+      id: string,
+      testedAt: string,
+      mlLeft: number,
+      temperatureC: number,
+      heldMinutes: number,
+      forkDrip: string,
+      spoonTilt: string,
+      liquidSeparates: boolean,
+      note: string,
+    },
+    ['forkDrip', 'spoonTilt', 'liquidSeparates'],
+  ),
   Settings: jsonSchemaOf(settingsSchema),
 };
 
@@ -213,7 +236,7 @@ const operation = (path: string, { summary, body, reply, status = 200, query = [
   responses: { [status]: { description: summary, ...json(reply) }, default: problem },
 });
 
-const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch', Operation>>> = {
+const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch' | 'delete', Operation>>> = {
   '/api/health': { get: { summary: 'Whether the kitchen is open', reply: object({ status: { const: 'ok' }, foods: number, schema: number }) } },
   '/api/foods': {
     get: {
@@ -247,9 +270,10 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
             nearest: { anyOf: [ref('Plan'), { type: 'null' }] },
             relax: list(object({ need: ref('Need'), to: number, distance: number })),
           }),
+          bowl: object({ servings: number, servingMl: number, distance: number }),
           timedOut: boolean,
         },
-        ['clash', 'timedOut'],
+        ['clash', 'bowl', 'timedOut'],
       ),
     },
   },
@@ -270,6 +294,23 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     post: { summary: 'Keep a version; it never changes', body: newVersionSchema, reply: ref('Version'), status: 201 },
   },
   '/api/soups/{id}/versions/{key}': { get: { summary: 'One version, by id or number', reply: ref('Version') } },
+  '/api/soups/{id}/flow-tests': {
+    get: { summary: 'Flow tests of a soup, newest first', reply: object({ flowTests: list(ref('FlowTest')) }) },
+    post: { summary: 'Note a flow test', body: flowTestSchema, reply: ref('FlowTest'), status: 201 },
+  },
+  '/api/prices': { get: { summary: 'Prices as bought', reply: object({ prices: list(ref('Price')) }) } },
+  '/api/prices/{foodId}': {
+    put: { summary: 'Note a price', body: priceSchema, reply: ref('Price') },
+    delete: { summary: 'Forget a price', reply: object({ gone: boolean }) },
+  },
+  '/api/presets': {
+    get: { summary: "The kitchen's own presets", reply: object({ presets: list(ref('Preset')) }) },
+    post: { summary: 'Add a preset', body: presetSchema, reply: ref('Preset'), status: 201 },
+  },
+  '/api/presets/{id}': {
+    put: { summary: 'Change a preset', body: presetSchema, reply: ref('Preset') },
+    delete: { summary: 'Drop a preset', reply: object({ gone: boolean }) },
+  },
   '/api/settings': {
     get: { summary: 'The settings of the kitchen', reply: ref('Settings') },
     put: { summary: 'Save the settings', body: settingsSchema, reply: ref('Settings') },

@@ -99,6 +99,8 @@ export const adaptSchema = Joi.object({
 export const readSchema = Joi.object({ text: Joi.string().allow('').max(1_000_000).required(), measures: oneOf(MEASURES) });
 
 const revision = Joi.number().integer().min(1);
+/** By the id of the line that was changed. */
+const notes = Joi.object().pattern(Joi.string().max(200), words).max(500);
 /** Something other than white space. */
 const title = Joi.string().pattern(/\S/).max(500);
 export const newSoupSchema = Joi.object({ title: title.required(), recipe: recipeSchema.required() });
@@ -108,13 +110,16 @@ export const draftSchema = Joi.object({
   needs: needsSchema.required(),
   basedOn: id.allow(null).required(),
   revision: revision.required(),
+  notes,
 });
 export const newVersionSchema = Joi.object({
   name: Joi.string().pattern(/\S/).max(200).required(),
   reason: words.required(),
   recipe: recipeSchema.required(),
   needs: needsSchema.required(),
+  notes,
 });
+const currency = Joi.string().length(3).uppercase();
 export const settingsSchema = Joi.object({
   regime: oneOf(REGIME_IDS).required(),
   coconutIsTreeNut: Joi.boolean().required(),
@@ -124,5 +129,28 @@ export const settingsSchema = Joi.object({
   potDiameterCm: positive.max(200).required(),
   ringKw: positive.max(100).allow(null).required(),
   bowlMl: Joi.number().min(50).max(2000).required(),
+  currency,
   revision,
+});
+
+export const priceSchema = Joi.object({
+  perKg: Joi.number().min(0).max(1e6).required(),
+  currency: currency.required(),
+  date: Joi.string()
+    .pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
+    .required(),
+});
+export const presetSchema = Joi.object({
+  name: Joi.string().pattern(/\S/).max(100).required(),
+  needs: needsSchema.required(),
+  caution: words.required(),
+});
+export const flowTestSchema = Joi.object({
+  mlLeft: Joi.number().min(0).max(10).required(),
+  temperatureC: Joi.number().min(-5).max(100).required(),
+  heldMinutes: Joi.number().min(0).max(MOST_MINUTES).required(),
+  forkDrip: oneOf(['runsThrough', 'dripsSlowly', 'sitsInAPile']),
+  spoonTilt: oneOf(['runsOff', 'slidesOff', 'sticks']),
+  liquidSeparates: Joi.boolean(),
+  note: words.required(),
 });

@@ -18,8 +18,37 @@ export interface Settings {
   potDiameterCm: number;
   ringKw: number | null;
   bowlMl: number;
+  /** ISO 4217; prices in another are kept and not reckoned with. */
+  currency: string;
   revision: number;
 }
+
+/** Needs of the kitchen's own making, to start from. */
+export interface KitchenPreset {
+  id: string;
+  name: string;
+  needs: Needs;
+  caution: string;
+}
+
+/**
+ * A flow test as it was done: 10 ml in a slip-tip syringe, 10 s (the standard's own test, from memory). What it says
+ * of a swallowing level is for the speech and language professional; nothing here is worked out from it.
+ */
+export interface FlowTest {
+  id: string;
+  testedAt: string;
+  /** Left in the syringe after ten seconds. */
+  mlLeft: number;
+  temperatureC: number;
+  /** Since it was ready. */
+  heldMinutes: number;
+  forkDrip?: 'runsThrough' | 'dripsSlowly' | 'sitsInAPile';
+  spoonTilt?: 'runsOff' | 'slidesOff' | 'sticks';
+  liquidSeparates?: boolean;
+  note: string;
+}
+export type NewFlowTest = Omit<FlowTest, 'id' | 'testedAt'>;
 
 export const DEFAULT_SETTINGS: Settings = {
   regime: 'us',
@@ -30,6 +59,7 @@ export const DEFAULT_SETTINGS: Settings = {
   potDiameterCm: 28,
   ringKw: null,
   bowlMl: 240,
+  currency: 'EUR',
   revision: 1,
 };
 
@@ -61,11 +91,23 @@ export interface SoupSummary {
   versions: VersionSummary[];
 }
 
+/** What was said of single changes, by the id of the original's line. */
+export type ChangeNotes = Record<string, string>;
+
 export interface DraftBody {
   recipe: Recipe;
   needs: Needs;
   basedOn: string | null;
   revision: number;
+  notes?: ChangeNotes;
+}
+
+export interface NewVersion {
+  name: string;
+  reason: string;
+  recipe: Recipe;
+  needs: Needs;
+  notes?: ChangeNotes;
 }
 
 export interface VersionBody extends VersionSummary {
@@ -73,6 +115,7 @@ export interface VersionBody extends VersionSummary {
   needs: Needs;
   analysis: Analysis;
   dataVersion: string;
+  notes?: ChangeNotes;
   /** Present when today's food rows give other figures than those kept. */
   numbersChanged?: boolean;
 }

@@ -7,6 +7,7 @@ import helmet from 'helmet';
 import { OPENAPI } from '../contract/openapi.ts';
 import type { Context } from './context.ts';
 import { jsonOnly, loopbackOnly, notAllowed, notFound, route, sendProblem } from './http.ts';
+import { bookRoutes } from './routes/book.ts';
 import { foodRoutes } from './routes/foods.ts';
 import { healthRoutes } from './routes/health.ts';
 import { settingsRoutes } from './routes/settings.ts';
@@ -54,7 +55,7 @@ function apiRoutes(context: Context): RequestHandler {
   const api = express.Router();
   api.use(jsonOnly);
   api.use(express.json({ limit: MOST_BYTES, strict: false, reviver: refusePrototype }));
-  for (const routes of [healthRoutes, foodRoutes, soupRoutes, soupsRoutes, settingsRoutes]) api.use(routes(context));
+  for (const routes of [healthRoutes, foodRoutes, soupRoutes, soupsRoutes, bookRoutes, settingsRoutes]) api.use(routes(context));
   api.get(
     '/openapi.json',
     route(() => OPENAPI),

@@ -1,8 +1,9 @@
 /** Migrations, forward only, in the order they are run. A released one is never edited. */
 import type { Knex } from 'knex';
 import { first } from './001-first.ts';
+import { kitchenBook } from './002-kitchenBook.ts';
 
-export const MIGRATIONS: readonly Knex.Migration[] = [first];
+export const MIGRATIONS: readonly Knex.Migration[] = [first, kitchenBook];
 
 /** Knex wants a source; the list in code is it. */
 export const migrationSource: Knex.MigrationSource<{ name: string; migration: Knex.Migration }> = {

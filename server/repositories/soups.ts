@@ -22,6 +22,7 @@ interface DraftRow {
   recipe: string;
   needs: string;
   based_on: string | null;
+  notes: string | null;
   revision: number;
   updated_at: string;
 }
@@ -39,11 +40,13 @@ interface VersionRow {
   foods: string;
   data_version: string;
   summary: string;
+  notes: string | null;
 }
 
 const SUMMARY = ['id', 'soup_id', 'number', 'name', 'reason', 'created_at', 'summary'] as const;
 type SummaryRow = Pick<VersionRow, (typeof SUMMARY)[number]>;
 
+const notesOf = ({ notes }: { notes: string | null }) => (notes === null ? {} : { notes: JSON.parse(notes) });
 const toSummary = ({ id, number, name, reason, created_at, summary }: SummaryRow): VersionSummary => ({
   id,
   number,
@@ -70,6 +73,7 @@ const toVersion = (row: VersionRow): VersionBody => ({
   needs: JSON.parse(row.needs),
   analysis: JSON.parse(row.analysis),
   dataVersion: row.data_version,
+  ...notesOf(row),
 });
 
 export const soupReader = (db: Knex) => ({
@@ -91,7 +95,9 @@ export const soupReader = (db: Knex) => ({
   },
   async draft(soupId: string): Promise<DraftBody | null> {
     const row = await db<DraftRow>('drafts').where({ soup_id: soupId }).first();
-    return row ? { recipe: JSON.parse(row.recipe), needs: JSON.parse(row.needs), basedOn: row.based_on, revision: row.revision } : null;
+    return row
+      ? { recipe: JSON.parse(row.recipe), needs: JSON.parse(row.needs), basedOn: row.based_on, revision: row.revision, ...notesOf(row) }
+      : null;
   },
   /** By number or by id. */
   async version(soupId: string, key: string): Promise<VersionBody | null> {
@@ -127,6 +133,7 @@ export const soupWriter = (trx: Knex.Transaction) => ({
       recipe: JSON.stringify(draft.recipe),
       needs: JSON.stringify(draft.needs),
       based_on: draft.basedOn,
+      notes: draft.notes ? JSON.stringify(draft.notes) : null,
       revision: draft.revision,
       updated_at: now,
     };
@@ -146,6 +153,7 @@ export const soupWriter = (trx: Knex.Transaction) => ({
       foods: JSON.stringify(version.foods),
       data_version: version.dataVersion,
       summary: JSON.stringify(version.digest),
+      notes: version.notes ? JSON.stringify(version.notes) : null,
     });
   },
 });

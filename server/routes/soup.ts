@@ -11,7 +11,7 @@ import type { AdaptRequest } from '../../core/swap/adapt.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 
-export const soupRoutes = ({ shelf, adapter }: Context): Router => {
+export const soupRoutes = ({ shelf, adapter, book }: Context): Router => {
   const knows = (id: string) => shelf.food(id) !== undefined;
   return Router()
     .post(
@@ -33,20 +33,20 @@ export const soupRoutes = ({ shelf, adapter }: Context): Router => {
     .all('/read', notAllowed('POST'))
     .post(
       '/analyse',
-      route(({ body }) => {
+      route(async ({ body }) => {
         const { recipe, ...options } = checkBody<{ recipe: Recipe } & AnalyseOptions>(analyseSchema, body);
         checkRecipe(recipe, knows);
-        return analyse(recipe, options, shelf);
+        return analyse(recipe, { ...options, prices: await book.priceList() }, shelf);
       }),
     )
     .all('/analyse', notAllowed('POST'))
     .post(
       '/adapt',
-      route(({ body }) => {
+      route(async ({ body }) => {
         const request = checkBody<AdaptRequest>(adaptSchema, body);
         checkRecipe(request.recipe, knows);
         checkNeeds(request.needs, request.recipe, knows);
-        return adapter.run(request);
+        return adapter.run({ ...request, prices: await book.priceList() });
       }),
     )
     .all('/adapt', notAllowed('POST'));

@@ -1,9 +1,8 @@
 import { Router } from 'express';
 import { checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
 import { draftSchema, newSoupSchema, newVersionSchema, patchSoupSchema } from '../../contract/schemas.ts';
-import type { DraftBody } from '../../contract/types.ts';
+import type { DraftBody, NewVersion } from '../../contract/types.ts';
 import type { Recipe } from '../../core/recipe.ts';
-import type { Needs } from '../../core/swap/needs.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 
@@ -55,7 +54,7 @@ export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
     .post(
       '/soups/:id/versions',
       route(({ params, body }) => {
-        const version = checkBody<{ name: string; reason: string; recipe: Recipe; needs: Needs }>(newVersionSchema, body);
+        const version = checkBody<NewVersion>(newVersionSchema, body);
         checkRecipe(version.recipe, knows);
         checkNeeds(version.needs, version.recipe, knows);
         return kitchen.keepVersion(String(params.id), version);

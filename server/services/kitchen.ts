@@ -2,12 +2,12 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
-import type { DraftBody, Settings, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
+import type { DraftBody, NewVersion, Settings, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
 import { analyse } from '../../core/analysis.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
+import type { PriceList } from '../../core/nutrition/cost.ts';
 import type { Recipe } from '../../core/recipe.ts';
-import type { Needs } from '../../core/swap/needs.ts';
 import { judgeNeeds } from '../../core/swap/verdict.ts';
 import { settingsReader, settingsWriter } from '../repositories/settings.ts';
 import { type SoupWriter, soupReader, soupWriter } from '../repositories/soups.ts';
@@ -23,12 +23,13 @@ export interface Kitchen {
   saveDraft(soupId: string, draft: DraftBody): Promise<DraftBody>;
   version(soupId: string, key: string): Promise<VersionBody>;
   versions(soupId: string): Promise<VersionBody[]>;
-  keepVersion(soupId: string, version: { name: string; reason: string; recipe: Recipe; needs: Needs }): Promise<VersionBody>;
+  keepVersion(soupId: string, version: NewVersion): Promise<VersionBody>;
   settings(): Promise<Settings>;
   saveSettings(settings: Omit<Settings, 'revision'> & { revision?: number }): Promise<Settings>;
 }
 
-export function makeKitchen(db: Knex, shelf: Shelf, clock: Clock): Kitchen {
+/** `prices` are those a kept version is reckoned with. */
+export function makeKitchen(db: Knex, shelf: Shelf, clock: Clock, prices: () => Promise<PriceList | undefined>): Kitchen {
   const read = soupReader(db);
   const write = <T>(work: (writer: SoupWriter) => Promise<T>): Promise<T> => db.transaction((trx) => work(soupWriter(trx)));
   const now = () => clock().toISOString();
@@ -66,8 +67,10 @@ export function makeKitchen(db: Knex, shelf: Shelf, clock: Clock): Kitchen {
       const kept = await Promise.all(soup.versions.map(({ id }) => read.version(soupId, id)));
       return kept.filter((version) => version !== null).map((version) => withChange(version, shelf));
     },
-    keepVersion: (soupId, { name, reason, recipe, needs }) =>
-      write(async (writer) => {
+    keepVersion: async (soupId, { name, reason, recipe, needs, notes }) => {
+      // Read before the transaction: inside it the one connection is taken.
+      const list = await prices();
+      return write(async (writer) => {
         const soup = found(await writer.one(soupId), 'soup', soupId);
         const number = 1 + Math.max(0, ...soup.versions.map((version) => version.number));
         const version = {
@@ -78,14 +81,16 @@ export function makeKitchen(db: Knex, shelf: Shelf, clock: Clock): Kitchen {
           createdAt: now(),
           recipe,
           needs,
-          analysis: analyse(recipe, needs, shelf),
+          analysis: analyse(recipe, { ...needs, prices: list }, shelf),
+          ...(notes ? { notes } : {}),
           dataVersion: DATA_VERSION,
         };
         const foods = recipe.lines.map(({ foodId }) => (foodId === null ? null : shelf.food(foodId))).filter(Boolean);
         await writer.insertVersion(soupId, { ...version, foods, digest: digestOf(version, shelf) });
         await writer.touchSoup(soupId, now());
         return version;
-      }),
+      });
+    },
     settings: () => settingsReader(db).get(),
     saveSettings: (settings) =>
       db.transaction(async (trx) => {
