@@ -52,18 +52,9 @@ try {
   await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
   await page.getByRole('region', { name: 'Pot' }).waitFor();
   await page.keyboard.press('n');
-  const dialog = page.getByRole('dialog');
-  const limit = async (key, unit, bound, value) => {
-    await dialog.getByLabel('Limit').selectOption(key);
-    await dialog.getByLabel('Bound').selectOption(bound);
-    await dialog.getByLabel(unit, { exact: true }).fill(value);
-    await page.keyboard.press('Enter');
-  };
-  await limit('saturatedFatG', 'g', 'max', '3');
-  await limit('sodiumMg', 'mg', 'max', '600');
-  await dialog.getByRole('button', { name: 'milk', exact: true }).click();
-  await dialog.getByRole('button', { name: 'same body' }).click();
-  await page.keyboard.press('Escape');
+  await page.getByLabel('Say it').fill('no milk, at most 3 g saturated fat, at most 600 mg sodium, same body');
+  await shoot('needs');
+  await page.keyboard.press('Enter');
   await page
     .getByRole('button', { name: /^Double cream/ })
     .first()

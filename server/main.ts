@@ -4,7 +4,7 @@ import { makeContext } from './context.ts';
 import { loadDemo } from './demo/load.ts';
 
 const context = await makeContext(readConfig(process.env));
-if (context.config.loadDemo) await loadDemo(context.kitchen);
+if (context.config.loadDemo) await loadDemo(context.kitchen, context.book);
 
 const { host, port } = context.config;
 const server = makeApp(context).listen(port, host, (error) => {

@@ -72,7 +72,7 @@ function anyNeeds(random: () => number, { lines }: Recipe, original: Analysis): 
   const limits = some(LIMITED, 2).map((nutrient): Limit => {
     const per = random() < 0.75 ? ('serving' as const) : ('100g' as const);
     const now = (per === 'serving' ? original.perServing : original.per100g)[nutrient].value;
-    return random() < 0.7 ? { nutrient, per, max: now * (0.5 + random() * 0.45) } : { nutrient, per, min: now * (1 + random() * 0.2) };
+    return random() < 0.7 ? { nutrient, per, max: now * (0.6 + random() * 0.35) } : { nutrient, per, min: now * (1 + random() * 0.2) };
   });
   return {
     regime: pick(REGIME_IDS),

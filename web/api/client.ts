@@ -18,7 +18,7 @@ export class LostServer extends Error {
   }
 }
 
-export async function ask<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+export async function ask<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
   const response = await fetch(path, {
     method,
     ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),

@@ -1,6 +1,17 @@
 /** The one query layer over server state. */
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { DraftBody, Measures, Settings, SoupSummary, VersionBody } from '../../contract/types.ts';
+import type {
+  DraftBody,
+  FlowTest,
+  KitchenPreset,
+  Measures,
+  NewFlowTest,
+  NewVersion,
+  Settings,
+  SoupSummary,
+  VersionBody,
+} from '../../contract/types.ts';
+import type { Price } from '../../core/nutrition/cost.ts';
 import type { Doubt } from '../../core/reading/doubts.ts';
 import type { Recipe } from '../../core/recipe.ts';
 import type { Needs } from '../../core/swap/needs.ts';
@@ -26,6 +37,9 @@ const keys = {
   draft: (id: string) => ['draft', id] as const,
   versions: (id: string) => ['versions', id] as const,
   settings: ['settings'] as const,
+  prices: ['prices'] as const,
+  presets: ['presets'] as const,
+  flowTests: (id: string) => ['flowTests', id] as const,
 };
 
 export const useSoups = () =>
@@ -88,9 +102,56 @@ export function useAddSoup() {
 export function useKeepVersion(soupId: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (version: { name: string; reason: string; recipe: Recipe; needs: Needs }) =>
-      ask<VersionBody>('POST', `/api/soups/${soupId}/versions`, version),
+    mutationFn: (version: NewVersion) => ask<VersionBody>('POST', `/api/soups/${soupId}/versions`, version),
     onSuccess: () => Promise.all([keys.soups, keys.soup(soupId), keys.versions(soupId)].map((queryKey) => client.invalidateQueries({ queryKey }))),
+  });
+}
+
+export const usePrices = () =>
+  useQuery({
+    queryKey: keys.prices,
+    queryFn: ({ signal }) => ask<{ prices: Price[] }>('GET', '/api/prices', undefined, signal).then(({ prices }) => prices),
+  });
+
+/** A price, or null to forget it. */
+export function useSavePrice() {
+  const client = useQueryClient();
+  return useMutation({
+    scope: { id: 'prices' },
+    mutationFn: ({ foodId, price }: { foodId: string; price: Omit<Price, 'foodId'> | null }) =>
+      price ? ask('PUT', `/api/prices/${encodeURIComponent(foodId)}`, price) : ask('DELETE', `/api/prices/${encodeURIComponent(foodId)}`, {}),
+    onSettled: () => client.invalidateQueries({ queryKey: keys.prices }),
+  });
+}
+
+export const useKitchenPresets = () =>
+  useQuery({
+    queryKey: keys.presets,
+    queryFn: ({ signal }) => ask<{ presets: KitchenPreset[] }>('GET', '/api/presets', undefined, signal).then(({ presets }) => presets),
+  });
+
+/** Without an id it is added; `drop` takes it away. */
+export function useSavePreset() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, drop, ...preset }: Omit<KitchenPreset, 'id'> & { id?: string; drop?: boolean }) =>
+      id === undefined ? ask('POST', '/api/presets', preset) : ask(drop ? 'DELETE' : 'PUT', `/api/presets/${id}`, drop ? {} : preset),
+    onSettled: () => client.invalidateQueries({ queryKey: keys.presets }),
+  });
+}
+
+export const useFlowTests = (soupId: string) =>
+  useQuery({
+    queryKey: keys.flowTests(soupId),
+    queryFn: ({ signal }) =>
+      ask<{ flowTests: FlowTest[] }>('GET', `/api/soups/${soupId}/flow-tests`, undefined, signal).then(({ flowTests }) => flowTests),
+  });
+
+export function useAddFlowTest(soupId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (test: NewFlowTest) => ask<FlowTest>('POST', `/api/soups/${soupId}/flow-tests`, test),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.flowTests(soupId) }),
   });
 }
 

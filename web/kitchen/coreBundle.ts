@@ -1,6 +1,11 @@
-export { analyse } from '../../core/analysis.ts';
+export { analyse, entriesOf } from '../../core/analysis.ts';
 export { SHELF } from '../../core/food/shelf.ts';
+export { balanceOf } from '../../core/notes/balance.ts';
 export { formatGrams, kitchenMeasure } from '../../core/quantity/measure.ts';
 export { weighLine } from '../../core/reading/weighLine.ts';
 export { swapsForLine } from '../../core/swap/forLine.ts';
+export { giversOf, rolesOf, rolesText } from '../../core/swap/roles.ts';
+export { sayNeeds } from '../../core/swap/sayNeeds.ts';
 export { judgeNeeds } from '../../core/swap/verdict.ts';
+export { blendedShare } from '../../core/texture/body.ts';
+export { bodyHelp } from '../../core/texture/help.ts';

@@ -1,6 +1,7 @@
 /** Figures as words: how many digits a bowl's figure deserves, and what the needs are called. */
 import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from '../../core/allergen/ids.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/nutrient.ts';
+import type { Recipe } from '../../core/recipe.ts';
 import type { NeedRef, Needs } from '../../core/swap/needs.ts';
 
 /** Three significant digits at most, none beyond what a kitchen can know. */
@@ -12,7 +13,20 @@ export function figure(value: number): string {
 
 export const withUnit = (key: Nutrient, value: number): string => `${figure(value)} ${nutrientUnit(key)}`;
 
-export function needLabel(need: NeedRef, needs: Needs): string {
+/** What a soup calls its lines and foods, for labels that name them. */
+export interface Names {
+  recipe: Pick<Recipe, 'lines'>;
+  original: { recipe: Pick<Recipe, 'lines'> };
+  core: { SHELF: { food: (id: string) => { name: string } | undefined } };
+}
+
+function nameOf(id: string, { recipe, original, core }: Names): string {
+  const line = [...recipe.lines, ...original.recipe.lines].find((one) => one.id === id);
+  const foodId = line ? line.foodId : id;
+  return (foodId === null ? line?.text : core.SHELF.food(foodId)?.name)?.split(',')[0]?.toLowerCase() ?? id;
+}
+
+export function needLabel(need: NeedRef, needs: Needs, names?: Names): string {
   switch (need.kind) {
     case 'allergen':
       return `no ${ALLERGEN_LABELS[need.id as AllergenId]}`;
@@ -34,9 +48,9 @@ export function needLabel(need: NeedRef, needs: Needs): string {
     case 'smooth':
       return 'smooth';
     case 'keep':
-      return 'kept line';
+      return names ? `keep ${nameOf(need.id ?? '', names)}` : 'kept line';
     case 'avoid':
-      return 'avoided food';
+      return names ? `no ${nameOf(need.id ?? '', names)}` : 'avoided food';
   }
 }
 
@@ -52,7 +66,12 @@ export function withoutNeed(needs: Needs, { kind, index = 0 }: NeedRef): Needs {
   if (kind === 'limit') next.limits = drop(needs.limits);
   if (kind === 'body') next.body = undefined;
   if (kind === 'smooth') next.smooth = undefined;
-  if (kind === 'keep') next.keepLines = drop(needs.keepLines);
+  if (kind === 'keep') {
+    const lines = needs.keepLines?.length ?? 0;
+    if (index < lines) next.keepLines = drop(needs.keepLines);
+    else next.keepFoods = needs.keepFoods?.filter((_, at) => at !== index - lines);
+    if (next.keepFoods?.length === 0) next.keepFoods = undefined;
+  }
   if (kind === 'avoid') next.avoidFoods = drop(needs.avoidFoods);
   return JSON.parse(JSON.stringify(next)) as Needs;
 }

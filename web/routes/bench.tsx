@@ -1,23 +1,25 @@
 import { CircleHelp, CloudOff, Redo2, Undo2 } from 'lucide-react';
-import { Suspense, useCallback, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
+import type { PriceList } from '../../core/nutrition/cost.ts';
 import { REGIME_IDS, type RegimeId } from '../../core/nutrition/regime.ts';
 import type { Recipe } from '../../core/recipe.ts';
 import type { Plan } from '../../core/swap/plan.ts';
-import { useDraft, useSettings, useSoup, useVersions } from '../api/queries.ts';
+import { useDraft, usePrices, useSettings, useSoup, useVersions } from '../api/queries.ts';
 import { useAutosave } from '../features/bench/autosave.ts';
 import { ChangedBar } from '../features/bench/ChangedBar.tsx';
 import { ClashDialog } from '../features/bench/ClashDialog.tsx';
 import { KeepDialog } from '../features/bench/KeepDialog.tsx';
 import { KeysDialog } from '../features/bench/KeysDialog.tsx';
 import { PotPanel } from '../features/bench/PotPanel.tsx';
-import { SwapsPanel, useLineSwaps } from '../features/bench/SwapsPanel.tsx';
 import { useBench, useHistory } from '../features/bench/store.ts';
-import { usePlans } from '../features/bench/usePlans.ts';
 import { originalOf, useBenchView } from '../features/bench/view.ts';
 import { BowlPanel } from '../features/bowl/BowlPanel.tsx';
 import { NeedsBar } from '../features/needs/NeedsBar.tsx';
+import { SwapsPanel } from '../features/swaps/SwapsPanel.tsx';
+import { useLineSwaps } from '../features/swaps/useLineSwaps.ts';
+import { PLAN_COUNTS, plansOf, usePlans } from '../features/swaps/usePlans.ts';
 import { figure, needLabel } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
 import { Select } from '../ui/field.tsx';
@@ -79,8 +81,10 @@ interface WorktopProps {
 }
 
 function Worktop({ soupId, title, from, versions, original, autosave }: WorktopProps) {
-  const view = useBenchView(original);
   const settings = useSettings();
+  const prices = usePriceList();
+  const view = useBenchView(original, prices);
+  const [count, setCount] = useState<number>(PLAN_COUNTS[1]);
   const history = useHistory();
   const plans = usePlans();
   const { later, swaps, applySwap } = useLineSwaps(view);
@@ -88,7 +92,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | null>(null);
   const only = (name: typeof dialog) => (open: boolean) => setDialog(open ? name : null);
 
-  const { start, stop } = plans;
+  const { start, stop, cancel } = plans;
   const take = useCallback(
     (plan: Plan) => {
       stop();
@@ -98,8 +102,8 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   );
   const workOut = useCallback(() => {
     const { recipe, needs } = useBench.getState();
-    start(recipe, needs);
-  }, [start]);
+    start(recipe, needs, prices, count);
+  }, [start, prices, count]);
   const onNeeds = useCallback((open: boolean) => setDialog(open ? 'need' : null), []);
   useBenchKeys({
     enabled: dialog === null && editing === null && autosave.clash === null,
@@ -172,15 +176,34 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
       </div>
       <div className="grid min-h-0 flex-1 gap-2.5 px-4 pb-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,20.5rem)] lg:grid-rows-[minmax(0,1fr)]">
         <PotPanel view={view} show={settings.data?.show ?? 'grams'} editing={editing} onEdit={setEditing} />
-        <SwapsPanel view={later} swaps={swaps} onUse={applySwap} search={plans.search} onWorkOut={workOut} onStop={stop} onTake={take} />
-        <BowlPanel view={view} />
+        <SwapsPanel
+          view={later}
+          swaps={swaps}
+          search={plans.search}
+          plans={count}
+          onPlans={setCount}
+          onUse={applySwap}
+          onWorkOut={workOut}
+          onCancel={cancel}
+          onBack={stop}
+          onTake={take}
+        />
+        <BowlPanel soupId={soupId} view={view} />
       </div>
       <ChangedBar view={view} />
-      <KeepDialog soupId={soupId} open={dialog === 'keep'} onOpenChange={only('keep')} suggestion={suggestedName(view)} />
+      <KeepDialog view={view} soupId={soupId} open={dialog === 'keep'} onOpenChange={only('keep')} suggestion={suggestedName(view)} />
       <KeysDialog open={dialog === 'keys'} onOpenChange={only('keys')} />
       <ClashDialog autosave={autosave} />
     </div>
   );
+}
+
+/** The kitchen's prices in its currency; none while there are none. */
+function usePriceList(): PriceList | undefined {
+  const { data: prices } = usePrices();
+  const { data: settings } = useSettings();
+  const currency = settings?.currency;
+  return useMemo(() => (prices && prices.length > 0 && currency ? { currency, prices } : undefined), [prices, currency]);
 }
 
 const suggestedName = ({ verdicts, needs }: ReturnType<typeof useBenchView>): string =>
@@ -229,16 +252,15 @@ function useBenchKeys({ enabled, view, swaps, applySwap, plans, history, take, w
   useHotkeys('shift+u', () => history.redo(), options);
   // By the character and not the place on the keyboard: layouts put it elsewhere.
   useHotkeys('?', () => setDialog('keys'), { ...options, useKey: true });
-  useHotkeys('escape', () => plans.stop(), options);
+  useHotkeys('escape', () => (plans.search.state === 'working' ? plans.cancel() : plans.stop()), options);
   useHotkeys(
     '1,2,3,4,5,6,7,8,9',
     (event) => {
       const index = Number(event.key) - 1;
-      const plan =
-        plans.search.state === 'done'
-          ? (plans.search.result.plans[index] ?? (index === 0 ? plans.search.result.clash?.nearest : undefined))
-          : undefined;
-      const swap = plans.search.state === 'done' ? undefined : swaps[index];
+      const { search } = plans;
+      const nearest = search.state === 'done' && index === 0 ? search.result.clash?.nearest : undefined;
+      const plan = plansOf(search)[index] ?? nearest;
+      const swap = search.state === 'idle' ? swaps[index] : undefined;
       if (plan) take(plan);
       else if (swap) applySwap(swap.change.swapId);
     },

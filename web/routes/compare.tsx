@@ -1,9 +1,13 @@
-import { useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { VersionBody } from '../../contract/types.ts';
 import { ALLERGEN_LABELS } from '../../core/allergen/ids.ts';
+import { differenceOf } from '../../core/diff.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/nutrient.ts';
 import { useSoup, useVersions } from '../api/queries.ts';
+import { Difference } from '../features/bench/Difference.tsx';
+import { lineName } from '../features/bench/view.ts';
+import { useCore } from '../kitchen/core.ts';
 import { figure } from '../kitchen/format.ts';
 import { Notice, State, Waiting } from '../ui/state.tsx';
 
@@ -63,7 +67,28 @@ export function Compare() {
         ))}
       </fieldset>
       {columns.length === 0 ? <p>Choose a version to see it.</p> : <Columns columns={columns} />}
+      {columns.length > 1 && (
+        <Suspense fallback={<p role="status">Reading the difference ...</p>}>
+          <Read before={columns[0] as VersionBody} after={columns.at(-1) as VersionBody} />
+        </Suspense>
+      )}
     </div>
+  );
+}
+
+/** The difference of the first and the last version shown, as it is read out. */
+function Read({ before, after }: { before: VersionBody; after: VersionBody }) {
+  const core = useCore();
+  return (
+    <section aria-label="Difference" className="rounded-xl border border-line bg-card p-4">
+      <h2>
+        From {before.number}. {before.name} to {after.number}. {after.name}
+      </h2>
+      {after.reason && <p className="text-kale-soft">{after.reason}</p>}
+      <div className="mt-2">
+        <Difference difference={differenceOf(before, after)} nameOf={lineName(core)} notes={after.notes} />
+      </div>
+    </section>
   );
 }
 

@@ -70,6 +70,15 @@ export function SettingsScreen() {
               <option value="kitchen">cups, spoons and pieces</option>
             </Select>
           </Field>
+          <Field label="Prices are in">
+            <Select value={now.currency} onChange={(event) => set({ currency: event.target.value })}>
+              {CURRENCIES.map((code) => (
+                <option key={code} value={code}>
+                  {code}
+                </option>
+              ))}
+            </Select>
+          </Field>
           <Field label="Pasted recipes are measured">
             <Select value={now.measures} onChange={(event) => set({ measures: event.target.value as Settings['measures'] })}>
               <option value="auto">as the text suggests</option>
@@ -95,6 +104,8 @@ export function SettingsScreen() {
     </div>
   );
 }
+
+const CURRENCIES = ['EUR', 'GBP', 'USD', 'CAD', 'AUD', 'NZD', 'CHF', 'DKK', 'NOK', 'SEK', 'PLN', 'CZK', 'INR', 'ZAR'] as const;
 
 function Group({ title, children }: { title: string; children: ReactNode }) {
   return (

@@ -7,18 +7,19 @@ interface Props {
   onOpenChange: (open: boolean) => void;
   title: string;
   description?: string;
+  wide?: boolean;
   children: ReactNode;
 }
 
 /** A modal with a title, closed by Escape, its cross or a click beside it; focus goes back where it was. */
-export function Dialog({ open, onOpenChange, title, description, children }: Props) {
+export function Dialog({ open, onOpenChange, title, description, wide = false, children }: Props) {
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-30 bg-kale/40" />
         <Radix.Content
           {...(description ? {} : { 'aria-describedby': undefined })}
-          className="fixed top-1/2 left-1/2 z-40 max-h-[90dvh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-xl border border-line bg-card p-5 shadow-xl"
+          className={`fixed top-1/2 left-1/2 z-40 max-h-[90dvh] ${wide ? 'w-[min(46rem,94vw)]' : 'w-[min(34rem,94vw)]'} -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-xl border border-line bg-card p-5 shadow-xl`}
         >
           <Radix.Title className="pr-8 font-title text-xl">{title}</Radix.Title>
           {description && <Radix.Description className="mt-1 text-kale-soft">{description}</Radix.Description>}

@@ -29,9 +29,12 @@ export const PRESETS: readonly Preset[] = [
 ];
 
 /** The needs with a preset's added; a bound on the same nutrient is replaced. */
-export function withPreset(needs: Needs, { needs: added }: Preset): Needs {
-  const { limits = [], ...rest } = added;
+export function withPreset(needs: Needs, { needs: added }: Pick<Preset, 'needs'>): Needs {
+  const { limits = [], allergens, diets, keepFoods, avoidFoods, ...rest } = added;
+  const joined = <T>(list: readonly T[] | undefined, more: readonly T[] | undefined): T[] => [...new Set([...(list ?? []), ...(more ?? [])])];
+  const lists = { allergens: joined(needs.allergens, allergens), diets: joined(needs.diets, diets), keepFoods: joined(needs.keepFoods, keepFoods), avoidFoods: joined(needs.avoidFoods, avoidFoods) };
+  const filled = Object.fromEntries(Object.entries(lists).filter(([, list]) => list.length > 0));
   const kept = (needs.limits ?? []).filter(({ nutrient, per }) => !limits.some((limit) => limit.nutrient === nutrient && limit.per === per));
   const all = [...kept, ...limits];
-  return { ...needs, ...rest, ...(all.length > 0 ? { limits: all } : {}) };
+  return { ...needs, ...rest, ...filled, ...(all.length > 0 ? { limits: all } : {}) };
 }

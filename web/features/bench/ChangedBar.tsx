@@ -1,12 +1,15 @@
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/allergen/ids.ts';
 import type { Line } from '../../../core/recipe.ts';
 import { needLabel } from '../../kitchen/format.ts';
+import { Button } from '../../ui/button.tsx';
+import { foodName } from '../swaps/words.ts';
+import { ChangesDialog } from './ChangesDialog.tsx';
 import type { BenchView } from './view.ts';
-import { foodName } from './words.ts';
 
 /** One line on what is different from the original, and which need it answers. */
 export const ChangedBar = memo(function ChangedBar({ view }: { view: BenchView }) {
+  const [open, setOpen] = useState(false);
   const { recipe, replaced, original, core } = view;
   const reweighed = recipe.lines.filter((line) => {
     const before = original.recipe.lines.find(({ id }) => id === line.id);
@@ -23,10 +26,18 @@ export const ChangedBar = memo(function ChangedBar({ view }: { view: BenchView }
     ),
   ];
   return (
-    <p className="shrink-0 truncate border-t border-line px-4 py-1.5" title={texts.join('; ')}>
-      <span className="text-kale-soft">What changed and why: </span>
-      {texts.length > 0 ? texts.join('; ') : 'nothing yet, this is the original'}
-    </p>
+    <div className="flex shrink-0 items-center gap-2 border-t border-line px-4 py-1">
+      <p className="min-w-0 flex-1 truncate" title={texts.join('; ')}>
+        <span className="text-kale-soft">What changed and why: </span>
+        {texts.length > 0 ? texts.join('; ') : 'nothing yet, this is the original'}
+      </p>
+      {texts.length > 0 && (
+        <Button kind="chip" onClick={() => setOpen(true)}>
+          Notes and difference
+        </Button>
+      )}
+      <ChangesDialog view={view} open={open} onOpenChange={setOpen} />
+    </div>
   );
 });
 

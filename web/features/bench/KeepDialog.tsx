@@ -1,32 +1,47 @@
 import { useState } from 'react';
+import { differenceOf } from '../../../core/diff.ts';
 import { useKeepVersion } from '../../api/queries.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { Field, Input } from '../../ui/field.tsx';
 import { Notice } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.tsx';
+import { Difference } from './Difference.tsx';
 import { useBench } from './store.ts';
+import { type BenchView, lineName } from './view.ts';
 
 /** Names the version and says why; what is kept never changes again. */
 export function KeepDialog({
+  view,
   soupId,
   open,
   onOpenChange,
   suggestion,
 }: {
+  view: BenchView;
   soupId: string;
   open: boolean;
   onOpenChange: (open: boolean) => void;
   suggestion: string;
 }) {
+  const notes = useBench((state) => state.notes);
   return (
     <Dialog
       open={open}
+      wide
       onOpenChange={onOpenChange}
       title="Keep as version"
       description="The recipe, its needs and its figures are kept as they stand now and never change."
     >
       <Form soupId={soupId} suggestion={suggestion} onDone={() => onOpenChange(false)} />
+      {open && (
+        <details className="mt-3" open>
+          <summary className="underline">what is different from the original</summary>
+          <div className="mt-2">
+            <Difference difference={differenceOf(view.original, view)} nameOf={lineName(view.core)} notes={notes} />
+          </div>
+        </details>
+      )}
     </Dialog>
   );
 }
@@ -40,9 +55,9 @@ function Form({ soupId, suggestion, onDone }: { soupId: string; suggestion: stri
       className="flex flex-col gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        const { recipe, needs } = useBench.getState();
+        const { recipe, needs, notes } = useBench.getState();
         keep.mutate(
-          { name: name.trim(), reason, recipe, needs },
+          { name: name.trim(), reason, recipe, needs, ...(notes ? { notes } : {}) },
           {
             onSuccess: ({ number }) => {
               say(`Kept as version ${number}.`);

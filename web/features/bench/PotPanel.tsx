@@ -8,7 +8,7 @@ import { FoodPicker } from '../reading/FoodPicker.tsx';
 import { PotSection } from './PotSection.tsx';
 import { potLayers } from './potLayers.ts';
 import { useBench } from './store.ts';
-import type { BenchView } from './view.ts';
+import { type BenchView, lineName } from './view.ts';
 
 interface Props {
   view: BenchView;
@@ -94,7 +94,7 @@ function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string)
   );
 }
 
-const nameOf = (line: Line, { core }: BenchView): string => (line.foodId === null ? line.text : (core.SHELF.food(line.foodId)?.name ?? line.foodId));
+const nameOf = (line: Line, { core }: BenchView): string => lineName(core)(line);
 
 function GoneRow({ line, view, leftOut = false }: { line: Line; view: BenchView; leftOut?: boolean }) {
   const putBack = useBench((state) => state.putBack);

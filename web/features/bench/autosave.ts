@@ -45,7 +45,9 @@ export interface Autosave {
   settle: (side: 'mine' | 'theirs') => void;
 }
 
-const contentOf = ({ recipe, needs }: DraftContent): DraftContent => ({ recipe, needs });
+const contentOf = ({ recipe, needs, notes }: DraftContent): DraftContent => ({ recipe, needs, ...(notes ? { notes } : {}) });
+/** As the server takes it: without a key that holds nothing. */
+const sentOf = ({ notes, ...rest }: DraftContent) => ({ ...rest, ...(notes && Object.keys(notes).length > 0 ? { notes } : {}) });
 
 export function useAutosave(soupId: string, draft: DraftBody | undefined): Autosave {
   const base = useRef<DraftBody | null>(null);
@@ -56,8 +58,8 @@ export function useAutosave(soupId: string, draft: DraftBody | undefined): Autos
   const channel = useRef<BroadcastChannel | null>(null);
 
   const isDirty = useCallback(() => {
-    const { recipe, needs } = useBench.getState();
-    return base.current !== null && (recipe !== base.current.recipe || needs !== base.current.needs);
+    const { recipe, needs, notes } = useBench.getState();
+    return base.current !== null && (recipe !== base.current.recipe || needs !== base.current.needs || notes !== base.current.notes);
   }, []);
 
   const meet = useCallback((theirs: DraftBody) => {
@@ -80,8 +82,9 @@ export function useAutosave(soupId: string, draft: DraftBody | undefined): Autos
     const sent = contentOf(useBench.getState());
     let again: number | null = null;
     try {
-      const saved = await saveDraft(soupId, { ...sent, basedOn: base.current.basedOn, revision: base.current.revision });
-      base.current = { ...saved, ...sent };
+      const saved = await saveDraft(soupId, { ...sentOf(sent), basedOn: base.current.basedOn, revision: base.current.revision });
+      const { notes, ...rest } = sent;
+      base.current = { ...saved, ...rest, ...(notes ? { notes } : {}) };
       if (isDirty()) again = SAVE_AFTER_MS;
       else localStorage.removeItem(key(soupId));
       setState('saved');
@@ -111,7 +114,8 @@ export function useAutosave(soupId: string, draft: DraftBody | undefined): Autos
   useEffect(
     () =>
       useBench.subscribe((now, before) => {
-        if (now.soupId !== soupId || !base.current || (now.recipe === before.recipe && now.needs === before.needs)) return;
+        if (now.soupId !== soupId || !base.current || (now.recipe === before.recipe && now.needs === before.needs && now.notes === before.notes))
+          return;
         if (!isDirty()) return;
         localStorage.setItem(key(soupId), JSON.stringify({ format: FORMAT, content: contentOf(now), base: base.current } satisfies Backup));
         if (timer.current) clearTimeout(timer.current);

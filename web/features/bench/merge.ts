@@ -1,10 +1,12 @@
 /** Joins two drafts that grew from one: what only one side changed is taken; what both changed is left to the cook. */
+import type { ChangeNotes } from '../../../contract/types.ts';
 import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 
 export interface DraftContent {
   recipe: Recipe;
   needs: Needs;
+  notes?: ChangeNotes | undefined;
 }
 
 export interface Conflict {
@@ -41,10 +43,27 @@ export function mergeDrafts(base: DraftContent, mine: DraftContent, theirs: Draf
     theirs.needs,
     (value) => `${(value.allergens?.length ?? 0) + (value.diets?.length ?? 0) + (value.limits?.length ?? 0)} needs`,
   );
+  const noted = [base, mine, theirs].map(({ notes }) => notes ?? {}) as [ChangeNotes, ChangeNotes, ChangeNotes];
+  const notes = mergeNotes(...noted, (b, m, t) => take('a note', b, m, t, (note) => note ?? 'no note'));
   const lines = mergeLines(base.recipe.lines, mine.recipe.lines, theirs.recipe.lines, (id, b, m, t) =>
     take(m?.text ?? t?.text ?? id, b, m, t, (line) => (line ? `${line.text}${line.grams ? `, ${line.grams.best} g` : ''}` : 'taken out')),
   );
-  return { merged: { recipe: { ...rest, lines, steps }, needs }, conflicts };
+  return { merged: { recipe: { ...rest, lines, steps }, needs, ...(notes ? { notes } : {}) }, conflicts };
+}
+
+/** Undefined when nobody noted anything. */
+function mergeNotes(
+  base: ChangeNotes,
+  mine: ChangeNotes,
+  theirs: ChangeNotes,
+  take: (base: string | undefined, mine: string | undefined, theirs: string | undefined) => string | undefined,
+): ChangeNotes | undefined {
+  const merged: ChangeNotes = {};
+  for (const id of new Set([...Object.keys(mine), ...Object.keys(theirs)])) {
+    const note = take(base[id], mine[id], theirs[id]);
+    if (note !== undefined) merged[id] = note;
+  }
+  return Object.keys(merged).length > 0 ? merged : undefined;
 }
 
 type Take = (id: string, base: Line | undefined, mine: Line | undefined, theirs: Line | undefined) => Line | undefined;

@@ -20,6 +20,8 @@ interface BenchState extends DraftContent {
   addLine: (line: Omit<Line, 'id'>) => string;
   takeOut: (lineId: string) => void;
   putBack: (original: Line, order: readonly string[]) => void;
+  /** What the cook has to say of a change; an empty note is none. */
+  noteChange: (lineId: string, note: string) => void;
   takeMerged: (content: DraftContent) => void;
 }
 
@@ -33,9 +35,10 @@ export const useBench = create<BenchState>()(
       soupId: null,
       recipe: NO_SOUP,
       needs: {},
+      notes: undefined,
       selected: null,
-      open: (soupId, { recipe, needs }) => {
-        set({ soupId, recipe, needs, selected: recipe.lines[0]?.id ?? null });
+      open: (soupId, { recipe, needs, notes }) => {
+        set({ soupId, recipe, needs, notes, selected: recipe.lines[0]?.id ?? null });
         useBench.temporal.getState().clear();
       },
       select: (selected) => set({ selected }),
@@ -69,11 +72,17 @@ export const useBench = create<BenchState>()(
           recipe.lines.length > 1 ? { recipe: takeOut(recipe, lineId), selected: selected === lineId ? neighbour(recipe, lineId) : selected } : {},
         ),
       putBack: (original, order) => set(({ recipe }) => ({ recipe: putBack(recipe, original, order), selected: original.id })),
-      takeMerged: ({ recipe, needs }) => set({ recipe, needs, selected: stillThere(recipe, get().selected) }),
+      noteChange: (lineId, note) =>
+        set(({ notes }) => {
+          const { [lineId]: _, ...others } = notes ?? {};
+          const next = note.trim() === '' ? others : { ...others, [lineId]: note.trim() };
+          return { notes: Object.keys(next).length > 0 ? next : undefined };
+        }),
+      takeMerged: ({ recipe, needs, notes }) => set({ recipe, needs, notes, selected: stillThere(recipe, get().selected) }),
     }),
     {
-      partialize: ({ recipe, needs }) => ({ recipe, needs }),
-      equality: (a, b) => a.recipe === b.recipe && a.needs === b.needs,
+      partialize: ({ recipe, needs, notes }) => ({ recipe, needs, notes }),
+      equality: (a, b) => a.recipe === b.recipe && a.needs === b.needs && a.notes === b.notes,
       limit: 10_000,
     },
   ),

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import type { VersionBody } from '../../../contract/types.ts';
 import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
 import type { AnalyseOptions, Analysis } from '../../../core/analysis.ts';
+import type { PriceList } from '../../../core/nutrition/cost.ts';
 import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import type { NeedVerdict } from '../../../core/swap/verdict.ts';
@@ -19,6 +20,7 @@ export interface BenchView {
   core: Core;
   recipe: Recipe;
   needs: Needs;
+  prices: PriceList | undefined;
   analysis: Analysis;
   original: { recipe: Recipe; analysis: Analysis };
   verdicts: NeedVerdict[];
@@ -27,6 +29,12 @@ export interface BenchView {
   /** Original lines that are no longer in the pot. */
   replaced: readonly Line[];
 }
+
+/** What a line is called: its food, or its own words while it has none. */
+export const lineName =
+  (core: Core) =>
+  ({ foodId, text }: Line): string =>
+    foodId === null ? text : (core.SHELF.food(foodId)?.name ?? foodId);
 
 export const optionsOf = ({ regime, coconutIsTreeNut, chestnutIsTreeNut }: Needs): AnalyseOptions => ({
   regime,
@@ -39,27 +47,31 @@ export function originalOf(versions: readonly VersionBody[], basedOn: string | n
   return (versions.find(({ id }) => id === basedOn) ?? versions[0])?.recipe ?? null;
 }
 
-export function useBenchView(originalRecipe: Recipe | null): BenchView {
+export function useBenchView(originalRecipe: Recipe | null, prices: PriceList | undefined): BenchView {
   const core = useCore();
   const recipe = useBench((state) => state.recipe);
   const needs = useBench((state) => state.needs);
   const options = JSON.stringify(optionsOf(needs));
   const first = originalRecipe ?? recipe;
-  const original = useMemo(() => ({ recipe: first, analysis: core.analyse(first, JSON.parse(options), core.SHELF) }), [core, first, options]);
-  const analysis = useMemo(() => core.analyse(recipe, JSON.parse(options), core.SHELF), [core, recipe, options]);
+  const original = useMemo(
+    () => ({ recipe: first, analysis: core.analyse(first, { ...JSON.parse(options), prices }, core.SHELF) }),
+    [core, first, options, prices],
+  );
+  const analysis = useMemo(() => core.analyse(recipe, { ...JSON.parse(options), prices }, core.SHELF), [core, recipe, options, prices]);
   return useMemo(() => {
     const verdicts = core.judgeNeeds(needs, { recipe, analysis, original, categoryOf: (id) => core.SHELF.food(id)?.category });
     return {
       core,
       recipe,
       needs,
+      prices,
       analysis,
       original,
       verdicts,
       marks: marksOf(needs, analysis),
       replaced: original.recipe.lines.filter(({ id }) => !recipe.lines.some((line) => line.id === id)),
     };
-  }, [core, recipe, needs, analysis, original]);
+  }, [core, recipe, needs, prices, analysis, original]);
 }
 
 function marksOf(needs: Needs, analysis: Analysis): Map<string, Mark[]> {

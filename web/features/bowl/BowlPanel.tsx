@@ -1,17 +1,22 @@
 import { memo } from 'react';
 import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
 import type { Analysis } from '../../../core/analysis.ts';
+import { SEASONED } from '../../../core/notes/balance.ts';
 import type { Nutrient } from '../../../core/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Notice, State } from '../../ui/state.tsx';
 import type { BenchView } from '../bench/view.ts';
+import { BalanceHelp, balanceFor } from './BalanceHelp.tsx';
+import { BodyHelp } from './BodyHelp.tsx';
+import { CostRow } from './CostRow.tsx';
 import { LimitRail } from './LimitRail.tsx';
 
 /** Rails shown below the board, where no limit has put them above it. */
 const USUAL: readonly Nutrient[] = ['proteinG', 'fatG', 'saturatedFatG', 'carbohydrateG', 'fibreG', 'sodiumMg', 'potassiumMg'];
 
 /** One serving: original against now, limits, allergens, body, salt, and how sure it all is. */
-export const BowlPanel = memo(function BowlPanel({ view }: { view: BenchView }) {
+export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: string; view: BenchView }) {
+  const balance = balanceFor(view);
   const { analysis, original, needs, verdicts } = view;
   const limits = needs.limits ?? [];
   const usual = USUAL.filter((nutrient) => !limits.some((limit) => limit.nutrient === nutrient && limit.per === 'serving'));
@@ -52,10 +57,19 @@ export const BowlPanel = memo(function BowlPanel({ view }: { view: BenchView }) 
             <span className="text-kale-soft">
               {original.analysis.body.index.toFixed(2)} › {analysis.body.index.toFixed(2)}
             </span>
+            <BodyHelp soupId={soupId} view={view} />
           </dd>
           <dt className="text-kale-soft">salt</dt>
           <dd>
-            {analysis.saltPercent.toFixed(2)} % <span className="text-kale-soft">(seasoned: 0.6 to 0.9)</span>
+            {analysis.saltPercent.toFixed(2)} %{' '}
+            <span className="text-kale-soft">
+              (seasoned: {SEASONED.from} to {SEASONED.to})
+            </span>
+            <BalanceHelp balance={balance} />
+          </dd>
+          <dt className="text-kale-soft">cost</dt>
+          <dd>
+            <CostRow view={view} />
           </dd>
           <dt className="text-kale-soft">rests on</dt>
           <dd>{sourceWords(analysis)}</dd>

@@ -1,0 +1,86 @@
+import { usePrices, useSavePrice, useSettings } from '../../api/queries.ts';
+import { Dialog } from '../../ui/dialog.tsx';
+import { Input } from '../../ui/field.tsx';
+import { Notice } from '../../ui/state.tsx';
+import type { BenchView } from '../bench/view.ts';
+
+interface Props {
+  view: BenchView;
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+}
+
+/** Prices as bought, of the foods in this pot and in the original; each is saved with its day when its field is left. */
+export function PricesDialog({ view, open, onOpenChange }: Props) {
+  return (
+    <Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Prices"
+      description="For a kilogram as bought, peel and bone included. An empty field has no price: the bowl says so and takes nothing for free."
+    >
+      {open && <PriceTable view={view} />}
+    </Dialog>
+  );
+}
+
+/** Today where the kitchen is. */
+const today = (): string => new Date().toLocaleDateString('sv-SE');
+
+function PriceTable({ view }: { view: BenchView }) {
+  const prices = usePrices();
+  const save = useSavePrice();
+  const { data: settings } = useSettings();
+  const currency = settings?.currency ?? 'EUR';
+  const { SHELF } = view.core;
+  const ids = [...view.recipe.lines, ...view.original.recipe.lines].flatMap(({ foodId }) => (foodId === null || foodId === 'water' ? [] : [foodId]));
+  const foods = [...new Set(ids)].map((id) => ({ id, name: SHELF.food(id)?.name ?? id })).sort((a, b) => a.name.localeCompare(b.name));
+  if (!prices.data) return <p role="status">Fetching the prices ...</p>;
+  return (
+    <>
+      {save.isError && <Notice tone="breaks">{save.error.message} The price was not saved; leave the field again to try once more.</Notice>}
+      <table className="w-full">
+        <thead className="text-left text-sm text-kale-soft">
+          <tr>
+            <th scope="col">Food</th>
+            <th scope="col">{currency} a kg</th>
+            <th scope="col">Paid</th>
+          </tr>
+        </thead>
+        <tbody>
+          {foods.map(({ id, name }) => {
+            const price = prices.data.find(({ foodId }) => foodId === id);
+            return (
+              <tr key={id} className="border-t border-line">
+                <th scope="row" className="py-1 pr-2 text-left font-normal">
+                  {name}
+                </th>
+                <td>
+                  <Input
+                    key={`${price?.perKg}`}
+                    aria-label={`${currency} for a kilogram of ${name}`}
+                    className="w-24 text-right"
+                    inputMode="decimal"
+                    defaultValue={price?.currency === currency ? price.perKg : ''}
+                    onBlur={(event) => {
+                      const text = event.target.value.trim();
+                      const perKg = Number(text.replace(',', '.'));
+                      if (text === '' && price) save.mutate({ foodId: id, price: null });
+                      else if (text !== '' && perKg >= 0 && perKg !== price?.perKg)
+                        save.mutate({ foodId: id, price: { perKg, currency, date: today() } });
+                      else if (text !== '' && !(perKg >= 0)) event.target.value = String(price?.perKg ?? '');
+                    }}
+                  />
+                </td>
+                <td className="text-sm text-kale-soft">
+                  {price?.date}
+                  {price && price.currency !== currency && ` ${price.perKg} ${price.currency}, not reckoned with`}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </>
+  );
+}

@@ -1,0 +1,184 @@
+import type { ReactNode } from 'react';
+import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
+import { NUTRIENT_LABELS } from '../../../core/nutrient.ts';
+import type { AdaptResult } from '../../../core/swap/adapt.ts';
+import type { NeedRef } from '../../../core/swap/needs.ts';
+import type { Change, Plan } from '../../../core/swap/plan.ts';
+import { figure, needLabel, withUnit } from '../../kitchen/format.ts';
+import { Button } from '../../ui/button.tsx';
+import { Notice, State } from '../../ui/state.tsx';
+import { useBench } from '../bench/store.ts';
+import type { BenchView } from '../bench/view.ts';
+import { plansOf, type Search } from './usePlans.ts';
+import { foodName, planWords } from './words.ts';
+
+interface Props {
+  view: BenchView;
+  search: Exclude<Search, { state: 'idle' } | { state: 'failed' }>;
+  onTake: (plan: Plan) => void;
+}
+
+/** Plans as they come, closest first; when there are none, why, and what giving way would buy. */
+export function PlanList({ view, search, onTake }: Props) {
+  const plans = plansOf(search);
+  const result = search.state === 'done' ? search.result : null;
+  return (
+    <>
+      {result?.timedOut && <Notice tone="check">The search was cut short. What is shown is proven in this order; there may be more.</Notice>}
+      {search.state === 'cancelled' && (
+        <Notice tone="plain">
+          {plans.length === 0
+            ? 'Cancelled before a plan was found.'
+            : 'Cancelled. What was found is the closest there is; there may be more behind it.'}
+        </Notice>
+      )}
+      {result?.clash && <Clashing view={view} clash={result.clash} onTake={onTake} />}
+      {result?.bowl && <BowlSize view={view} bowl={result.bowl} clashes={result.clash !== undefined} />}
+      {plans.length > 0 && <h2>{plans.length === 1 ? 'One plan' : `${plans.length} plans`}, closest first</h2>}
+      <ol className="mt-2 flex flex-col gap-2">
+        {plans.map((plan, index) => (
+          <li key={plan.changes.map(({ lineId, swapId }) => `${lineId}:${swapId}`).join()}>
+            <PlanCard view={view} plan={plan} title={`Plan ${index + 1}`} first={index === 0} onTake={() => onTake(plan)} />
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+function PlanCard({
+  view,
+  plan,
+  title,
+  first = false,
+  onTake,
+  children,
+}: {
+  view: BenchView;
+  plan: Plan;
+  title: string;
+  first?: boolean;
+  onTake: () => void;
+  children?: ReactNode;
+}) {
+  const brought = [...new Set(plan.changes.flatMap(({ adds }) => adds.allergens))];
+  return (
+    <article className="rounded-lg border border-line p-2.5" aria-label={title}>
+      <div className="flex items-center gap-2">
+        <h3 className="min-w-0 flex-1">
+          {title}{' '}
+          <span className="font-normal text-kale-soft">
+            distance {plan.distance.toFixed(2)}
+            {plan.optimal && first ? ', proven closest' : ''}
+          </span>
+        </h3>
+        <Button kind="main" onClick={onTake} aria-label={`Take ${title.toLowerCase()}`}>
+          Take it
+        </Button>
+      </div>
+      {brought.length > 0 && (
+        <p className="mt-1 flex flex-wrap gap-1">
+          {brought.map((id) => (
+            <State key={id} tone="check">
+              brings in {ALLERGEN_LABELS[id]}
+            </State>
+          ))}
+        </p>
+      )}
+      <p className="mt-1">{planWords(plan, view)}</p>
+      {children}
+      <ul className="mt-1.5 flex flex-col gap-1 text-sm">
+        {plan.changes.map((change) => (
+          <li key={change.lineId}>
+            <ChangeText view={view} change={change} />
+          </li>
+        ))}
+      </ul>
+      <div className="mt-1.5 flex flex-wrap gap-1">
+        {plan.meets.map((verdict) => (
+          <State
+            key={`${verdict.need.kind}-${verdict.need.index}`}
+            tone={verdict.state === 'breaks' ? 'breaks' : verdict.state === 'cannotTell' ? 'check' : 'meets'}
+          >
+            {needLabel(verdict.need, view.needs, view)}
+            {verdict.state === 'likely' && verdict.chance !== undefined
+              ? `, likely (${Math.round(verdict.chance * 100)} %)`
+              : verdict.state === 'cannotTell'
+                ? ', check the label'
+                : ''}
+          </State>
+        ))}
+      </div>
+    </article>
+  );
+}
+
+const ChangeText = ({ view, change }: { view: BenchView; change: Change }) => (
+  <>
+    <strong>
+      {foodName(change.from.foodId, view.core)} › {change.name.toLowerCase()}
+    </strong>{' '}
+    for {change.why.map((need) => needLabel(need, view.needs, view)).join(', ') || 'closeness'}
+    {change.work.length > 0 && `. ${change.work.join(' ')}`} {change.cautions.join(' ')}
+  </>
+);
+
+/** A limit that cannot be judged says which lines stand in the way. */
+function whyUnknown({ needs, analysis, recipe }: BenchView, need: NeedRef): string {
+  const limit = need.kind === 'limit' ? needs.limits?.[need.index as number] : undefined;
+  const missing = limit?.max === undefined ? [] : analysis.perServing[limit.nutrient].missing;
+  const lines = [...new Set(missing.map(({ lineId }) => recipe.lines.find(({ id }) => id === lineId)?.text))].filter(Boolean);
+  return lines.length > 0
+    ? `It cannot be told while something is unknown of ${lines.map((text) => `'${text}'`).join(', ')}: choose the food, or weigh it.`
+    : '';
+}
+
+function Clashing({ view, clash, onTake }: { view: BenchView; clash: NonNullable<AdaptResult['clash']>; onTake: (plan: Plan) => void }) {
+  const label = (need: (typeof clash.needs)[number]) => needLabel(need, view.needs, view);
+  return (
+    <div className="flex flex-col gap-2">
+      <Notice tone="check">
+        {clash.needs.length === 1
+          ? `No combination of swaps meets '${label(clash.needs[0] as NeedRef)}'.`
+          : `No combination of swaps meets these together: ${clash.needs.map(label).join(', ')}. Any of them given up lets the others be met.`}
+        {clash.needs.map((need) => (
+          <span key={`${need.kind}-${need.index}`} className="block">
+            {whyUnknown(view, need)}
+          </span>
+        ))}
+        {clash.relax.map(({ need, to, distance }) => {
+          const limit = view.needs.limits?.[need.index as number];
+          return limit ? (
+            <span key={need.index} className="block">
+              With {NUTRIENT_LABELS[limit.nutrient].toLowerCase()} {limit.max !== undefined && to > limit.max ? 'up to' : 'from'}{' '}
+              {withUnit(limit.nutrient, to)} it can be done, at a distance of {distance.toFixed(2)}.
+            </span>
+          ) : null;
+        })}
+      </Notice>
+      {clash.nearest && clash.nearest.changes.length > 0 && (
+        <PlanCard view={view} plan={clash.nearest} title="Nearest plan" onTake={() => onTake(clash.nearest as Plan)}>
+          <p className="mt-1 text-beet">It misses: {clash.nearest.misses.map(label).join(', ')}.</p>
+        </PlanCard>
+      )}
+    </div>
+  );
+}
+
+/** Bowl size is a lever like a swap; only the cook knows whether the table can have it. */
+function BowlSize({ view, bowl, clashes }: { view: BenchView; bowl: NonNullable<AdaptResult['bowl']>; clashes: boolean }) {
+  const { recipe, putRecipe } = useBench.getState();
+  const resize = () => {
+    const { servingGrams: _, ...rest } = recipe;
+    putRecipe({ ...rest, servings: Number(bowl.servings.toFixed(2)) });
+  };
+  return (
+    <div className="my-2 flex items-center gap-2 rounded-md bg-oat-deep px-3 py-2">
+      <p className="min-w-0 flex-1">
+        In bowls of {figure(bowl.servingMl)} ml, {figure(bowl.servings)} from the pot instead of {figure(view.analysis.servings)},{' '}
+        {clashes ? `everything can be met, at a distance of ${bowl.distance.toFixed(2)}` : 'the soup as it is meets everything'}.
+      </p>
+      <Button onClick={resize}>Such bowls</Button>
+    </div>
+  );
+}
