@@ -50,9 +50,13 @@ export function programmeOf({ slots, terms, rows, base, original }: Model): stri
   return `Minimize\n obj: ${objective.join(' + ')}\nSubject To\n${constraints.map((line, i) => ` c${i}: ${line}`).join('\n')}\nBinary\n ${binaries.join('\n ')}\nEnd`;
 }
 
+/** What HiGHS comes to, at most `seconds` of its own. */
+export const bestByHighs = (model: Model, seconds: number) =>
+  highs.solve(programmeOf(model), { mip_rel_gap: 1e-9, mip_abs_gap: 1e-9, time_limit: seconds });
+
 /** The least objective by HiGHS; null when nothing keeps the rows. */
 export function leastByHighs(model: Model): number | null {
-  const solution = highs.solve(programmeOf(model), { mip_rel_gap: 1e-9, mip_abs_gap: 1e-9 });
+  const solution = bestByHighs(model, 600);
   if (solution.Status === 'Optimal') return solution.ObjectiveValue;
   if (solution.Status === 'Infeasible') return null;
   throw new RangeError(`HiGHS says ${solution.Status}`);

@@ -93,7 +93,7 @@ export function Read() {
         )}
       </section>
       <section
-        className="flex min-h-0 flex-col gap-3 overflow-auto rounded-xl border border-line bg-oat p-4"
+        className="relative flex min-h-0 flex-col gap-3 overflow-auto rounded-xl border border-line bg-oat p-4"
         aria-label="What was understood"
         aria-busy={reading.isFetching}
       >

@@ -42,7 +42,9 @@ export const ChangedBar = memo(function ChangedBar({ view }: { view: BenchView }
 });
 
 function reasons({ needs, original }: BenchView, line: Line): string {
-  const touches = (because: { lineId: string }[] | undefined) => because?.some(({ lineId }) => lineId === line.id) ?? false;
+  // A label that is to be checked forces nothing; what is in it does.
+  const touches = (because: { lineId: string; state: string }[] | undefined) =>
+    because?.some(({ lineId, state }) => lineId === line.id && (state === 'contains' || state === 'breaks')) ?? false;
   const named = [
     ...(needs.allergens ?? [])
       .filter((id) => touches(original.analysis.allergens.find((one) => one.id === id)?.because))

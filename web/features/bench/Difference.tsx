@@ -28,6 +28,15 @@ export function lineChangeText(change: LineChange, nameOf: (line: Line) => strin
 /** The line of the original a change is about; what is new is about itself. */
 export const changedLineId = (change: LineChange): string => (change.kind === 'in' ? change.after.id : change.before.id);
 
+const STATE_WORDS: Record<string, string> = {
+  contains: 'contains',
+  check: 'check the label',
+  mayContain: 'may contain',
+  absent: 'not in the ingredients',
+};
+/** Another unit of a figure that is shown, or nothing a reader asks for. */
+const SAID_OTHERWISE: ReadonlySet<string> = new Set(['energyKj', 'waterG']);
+
 interface Props {
   difference: Diff;
   nameOf: (line: Line) => string;
@@ -57,7 +66,7 @@ export function Difference({ difference, nameOf, notes }: Props) {
       <Part title="Allergens">
         {allergens.map(({ id, before, after }) => (
           <li key={id}>
-            {ALLERGEN_LABELS[id]}: {before} › {after}
+            {ALLERGEN_LABELS[id]}: {STATE_WORDS[before]} › {STATE_WORDS[after]}
           </li>
         ))}
       </Part>
@@ -80,12 +89,14 @@ export function Difference({ difference, nameOf, notes }: Props) {
             Body {body.before.toFixed(2)} › {body.after.toFixed(2)}
           </li>
         )}
-        {figures.map(({ nutrient, before, after, atLeast }) => (
-          <li key={nutrient}>
-            {NUTRIENT_LABELS[nutrient]} {figure(before)} › {figure(after)} {nutrientUnit(nutrient)}
-            {atLeast && <span className="text-mustard"> at least</span>}
-          </li>
-        ))}
+        {figures
+          .filter(({ nutrient }) => !SAID_OTHERWISE.has(nutrient))
+          .map(({ nutrient, before, after, atLeast }) => (
+            <li key={nutrient}>
+              {NUTRIENT_LABELS[nutrient]} {figure(before)} › {figure(after)} {nutrientUnit(nutrient)}
+              {atLeast && <span className="text-mustard"> at least</span>}
+            </li>
+          ))}
       </Part>
     </div>
   );

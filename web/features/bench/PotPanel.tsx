@@ -8,7 +8,7 @@ import { FoodPicker } from '../reading/FoodPicker.tsx';
 import { PotSection } from './PotSection.tsx';
 import { potLayers } from './potLayers.ts';
 import { useBench } from './store.ts';
-import { type BenchView, lineName } from './view.ts';
+import { type BenchView, lineName, type Mark } from './view.ts';
 
 interface Props {
   view: BenchView;
@@ -33,7 +33,7 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit }: 
           toppings={recipe.lines.filter(({ stage }) => stage === 'bowl').length}
         />
       </div>
-      <div className="min-h-0 flex-1 overflow-auto pb-2">
+      <div className="relative min-h-0 flex-1 overflow-auto pb-2">
         {stages.map((stage) => (
           <section key={stage} aria-label={STAGE_LABELS[stage]}>
             <h3 className="bg-oat-deep px-3 py-0.5 text-sm tracking-wide uppercase">{STAGE_LABELS[stage]}</h3>
@@ -57,7 +57,14 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit }: 
                           <GoneRow line={gone} view={view} />
                         </ul>
                       )}
-                      <LineRow line={line} view={view} show={show} editing={editing === line.id} onEdit={onEdit} />
+                      <LineRow
+                        line={line}
+                        core={core}
+                        marks={view.marks.get(line.id) ?? NO_MARKS}
+                        show={show}
+                        editing={editing === line.id}
+                        onEdit={onEdit}
+                      />
                     </li>
                   );
                 })}
@@ -69,6 +76,8 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit }: 
     </section>
   );
 });
+
+const NO_MARKS: readonly Mark[] = [];
 
 /** A new line goes in at the stage of the line in hand, and is weighed at once. */
 function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string) => void }) {
@@ -124,21 +133,28 @@ function GoneRow({ line, view, leftOut = false }: { line: Line; view: BenchView;
 
 interface RowProps {
   line: Line;
-  view: BenchView;
+  core: BenchView['core'];
+  marks: readonly Mark[];
   show: 'grams' | 'kitchen';
   editing: boolean;
   onEdit: (lineId: string | null) => void;
 }
 
-function LineRow({ line, view, show, editing, onEdit }: RowProps) {
+/** Only the row that changed is painted again. */
+const LineRow = memo(Row, (a, b) => {
+  const sameMarks =
+    a.marks.length === b.marks.length && a.marks.every(({ text, tone }, at) => text === b.marks[at]?.text && tone === b.marks[at]?.tone);
+  return a.line === b.line && a.core === b.core && a.show === b.show && a.editing === b.editing && a.onEdit === b.onEdit && sameMarks;
+});
+
+function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
   const selected = useBench((state) => state.selected === line.id);
   const select = useBench((state) => state.select);
   const row = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (selected) row.current?.scrollIntoView({ block: 'nearest' });
   }, [selected]);
-  const marks = view.marks.get(line.id) ?? [];
-  const name = nameOf(line, view);
+  const name = lineName(core)(line);
   return (
     <div
       ref={row}
@@ -179,14 +195,14 @@ function LineRow({ line, view, show, editing, onEdit }: RowProps) {
           aria-label={`Amount of ${name}: ${line.grams ? `${figure(line.grams.best)} grams` : 'not weighed'}. Edit`}
           className="min-h-7 rounded px-1.5 whitespace-nowrap underline decoration-dotted underline-offset-4 hover:bg-oat-deep"
         >
-          {line.grams ? amountText(line, view, show) : <State tone="check">weigh it</State>}
+          {line.grams ? amountText(line, core, show) : <State tone="check">weigh it</State>}
         </button>
       )}
     </div>
   );
 }
 
-function amountText(line: Line, { core }: BenchView, show: 'grams' | 'kitchen'): string {
+function amountText(line: Line, core: BenchView['core'], show: 'grams' | 'kitchen'): string {
   const food = line.foodId === null ? undefined : core.SHELF.food(line.foodId);
   const grams = line.grams?.best ?? 0;
   const text = show === 'kitchen' && food ? core.kitchenMeasure(food, grams) : core.formatGrams(grams);

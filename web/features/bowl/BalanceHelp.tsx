@@ -1,5 +1,7 @@
+import { memo, useMemo } from 'react';
 import type { Balance } from '../../../core/notes/balance.ts';
 import { figure } from '../../kitchen/format.ts';
+import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import type { BenchView } from '../bench/view.ts';
 
 const LEANS: Record<Balance['leans'], string> = {
@@ -10,14 +12,15 @@ const LEANS: Record<Balance['leans'], string> = {
   even: 'even',
 };
 
-export const balanceFor = ({ core, recipe, analysis }: BenchView): Balance => core.balanceOf(recipe, analysis, core.SHELF, analysis.regime);
-
 /** Acid against sweet, and what a cook does about each; for the spoon to judge. */
-export function BalanceHelp({ balance }: { balance: Balance }) {
+export const BalanceHelp = memo(function BalanceHelp({ view }: { view: BenchView }) {
+  // The figures are what is waited for; this may come a frame after them.
+  const { core, recipe, analysis } = useAfterPaint(view);
+  const balance = useMemo(() => core.balanceOf(recipe, analysis, core.SHELF, analysis.regime), [core, recipe, analysis]);
   const { acidPercent, sugarPercent, sugarToAcid, leans, advice } = balance;
   return (
-    <details>
-      <summary className="text-sm underline">{LEANS[leans]}: acid, sweet, salt</summary>
+    <details className="mt-1">
+      <summary className="text-sm underline">taste: {LEANS[leans]}; acid, sweet, salt</summary>
       <ul className="mt-1 flex flex-col gap-1 text-sm">
         <li>
           Acid {acidPercent.toFixed(2)} %, sugar {sugarPercent.toFixed(1)} %
@@ -32,4 +35,4 @@ export function BalanceHelp({ balance }: { balance: Balance }) {
       </ul>
     </details>
   );
-}
+});

@@ -8,6 +8,16 @@ import { FlowTests } from './FlowTests.tsx';
 
 /** What a ladle can do about the body, and the flow tests that were done. Amounts to begin with; the spoon decides. */
 export function BodyHelp({ soupId, view }: { soupId: string; view: BenchView }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="text-sm underline">body: thinner, thicker, tested</summary>
+      {open && <Help soupId={soupId} view={view} />}
+    </details>
+  );
+}
+
+function Help({ soupId, view }: { soupId: string; view: BenchView }) {
   const [testing, setTesting] = useState(false);
   const { core, recipe, analysis, original } = view;
   const help = core.bodyHelp(core.entriesOf(recipe, REGIMES[analysis.regime], core.SHELF), analysis.potMl, core.blendedShare(recipe));
@@ -21,8 +31,7 @@ export function BodyHelp({ soupId, view }: { soupId: string; view: BenchView }) 
     `Chilled: ${help.chilled.word} (${help.chilled.index.toFixed(2)}); judge it at the warmth it is served at, fresh from the blender it holds air.`,
   ].filter((line) => line !== null);
   return (
-    <details className="mt-1">
-      <summary className="text-sm underline">thinner, thicker, tested</summary>
+    <>
       <ul className="mt-1 flex flex-col gap-1 text-sm">
         {Math.abs(ratio - 1) > 0.03 && <li>About {figure(ratio)} times as thick as the original.</li>}
         {lines.map((line) => (
@@ -36,6 +45,6 @@ export function BodyHelp({ soupId, view }: { soupId: string; view: BenchView }) 
         Flow tests
       </Button>
       <FlowTests soupId={soupId} open={testing} onOpenChange={setTesting} />
-    </details>
+    </>
   );
 }

@@ -6,7 +6,7 @@ import type { Nutrient } from '../../../core/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Notice, State } from '../../ui/state.tsx';
 import type { BenchView } from '../bench/view.ts';
-import { BalanceHelp, balanceFor } from './BalanceHelp.tsx';
+import { BalanceHelp } from './BalanceHelp.tsx';
 import { BodyHelp } from './BodyHelp.tsx';
 import { CostRow } from './CostRow.tsx';
 import { LimitRail } from './LimitRail.tsx';
@@ -16,7 +16,6 @@ const USUAL: readonly Nutrient[] = ['proteinG', 'fatG', 'saturatedFatG', 'carboh
 
 /** One serving: original against now, limits, allergens, body, salt, and how sure it all is. */
 export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: string; view: BenchView }) {
-  const balance = balanceFor(view);
   const { analysis, original, needs, verdicts } = view;
   const limits = needs.limits ?? [];
   const usual = USUAL.filter((nutrient) => !limits.some((limit) => limit.nutrient === nutrient && limit.per === 'serving'));
@@ -30,7 +29,7 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
           {figure(analysis.servingMl)} ml, {figure(analysis.servingGrams)} g
         </span>
       </h2>
-      <div className="min-h-0 flex-1 overflow-auto px-3 pb-3">
+      <div className="relative min-h-0 flex-1 overflow-auto px-3 pb-3">
         {unmatched && (
           <div className="mt-2">
             <Notice tone="breaks">{unmatched.message}</Notice>
@@ -57,7 +56,6 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
             <span className="text-kale-soft">
               {original.analysis.body.index.toFixed(2)} › {analysis.body.index.toFixed(2)}
             </span>
-            <BodyHelp soupId={soupId} view={view} />
           </dd>
           <dt className="text-kale-soft">salt</dt>
           <dd>
@@ -65,7 +63,6 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
             <span className="text-kale-soft">
               (seasoned: {SEASONED.from} to {SEASONED.to})
             </span>
-            <BalanceHelp balance={balance} />
           </dd>
           <dt className="text-kale-soft">cost</dt>
           <dd>
@@ -74,6 +71,8 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
           <dt className="text-kale-soft">rests on</dt>
           <dd>{sourceWords(analysis)}</dd>
         </dl>
+        <BodyHelp soupId={soupId} view={view} />
+        <BalanceHelp view={view} />
         <div className={`mt-2 border-t border-line pt-1 ${unmatched ? 'opacity-80 grayscale' : ''}`}>
           {usual.map((nutrient) => (
             <LimitRailOf key={nutrient} nutrient={nutrient} view={view} />
@@ -99,7 +98,13 @@ function sourceWords({ provenance }: Analysis): string {
   return `${parts.join(', ')} values${provenance.unknownGramsShare > 0.001 ? `; ${Math.round(provenance.unknownGramsShare * 100)} % of the weight unknown` : ''}`;
 }
 
-function AllergenBoard({ analysis }: { analysis: Analysis }) {
+const told = ({ allergens }: Analysis): string =>
+  allergens.map(({ state, scopes, because }) => `${state}${scopes.plate}${because.map(({ path, state: own }) => own + path.join())}`).join('|');
+
+/** Painted again only when something in it changed: amounts move figures, seldom allergens. */
+const AllergenBoard = memo(Board, (a, b) => a.analysis === b.analysis || told(a.analysis) === told(b.analysis));
+
+function Board({ analysis }: { analysis: Analysis }) {
   const by = (state: string) => analysis.allergens.filter((allergen) => allergen.state === state);
   // A line without a food leaves every allergen open: said once, and not twenty-six times.
   const unmatched = analysis.notes.find(({ code }) => code === 'food.unmatched')?.lineIds ?? [];

@@ -27,7 +27,7 @@ export const SwapsPanel = memo(function SwapsPanel({ view, swaps, search, plans,
   return (
     <section aria-label="Swaps" className="flex min-h-0 flex-col rounded-xl border border-line bg-card" id="swaps" tabIndex={-1}>
       <WorkItOut search={search} plans={plans} onPlans={onPlans} onWorkOut={onWorkOut} onCancel={onCancel} onBack={onBack} />
-      <div className="min-h-0 flex-1 overflow-auto p-3">
+      <div className="relative min-h-0 flex-1 overflow-auto p-3">
         {search.state === 'failed' ? (
           <Notice tone="breaks">
             {search.message}{' '}

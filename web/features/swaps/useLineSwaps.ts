@@ -1,7 +1,8 @@
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { LineSwap } from '../../../core/swap/forLine.ts';
 import { putBack } from '../../../core/swap/steps.ts';
+import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
 
@@ -24,8 +25,8 @@ function swapsOf({ core, recipe, needs, original }: BenchView, lineId: string | 
 export function useLineSwaps(view: BenchView): { later: BenchView; swaps: LineSwap[]; applySwap: (swapId: string) => void } {
   const selected = useBench((state) => state.selected);
   const putRecipe = useBench((state) => state.putRecipe);
-  const later = useDeferredValue(view);
-  const laterSelected = useDeferredValue(selected);
+  const later = useAfterPaint(view);
+  const laterSelected = useAfterPaint(selected);
   const swaps = useMemo(() => swapsOf(later, laterSelected), [later, laterSelected]);
   // Read at the moment of use, so that the function itself never changes.
   const now = useRef({ view, selected });
