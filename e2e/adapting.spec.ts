@@ -149,6 +149,7 @@ test('what counts for more can be moved, presets of our own kept, and plans canc
   await page.keyboard.press('Escape');
   await page.keyboard.press('w');
   await expect(page.getByRole('article', { name: 'Plan 1' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Back to single swaps' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { name: /^Swaps for/ })).toBeVisible();
   await page.keyboard.press('n');
