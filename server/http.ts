@@ -28,12 +28,22 @@ export const jsonOnly: RequestHandler = (request, _response, next) => {
   next();
 };
 
-/** A route that answers with JSON. */
+/** A route that answers with JSON; `left` tells long work that nobody waits for it. */
 export const route =
-  <T>(handle: (request: Request) => T | Promise<T>, status = 200): RequestHandler =>
+  <T>(handle: (request: Request, left: AbortSignal) => T | Promise<T>, status = 200): RequestHandler =>
   async (request, response) => {
-    response.status(status).json(await handle(request));
+    const answer = await handle(request, whenLeft(response));
+    if (!response.closed) response.status(status).json(answer);
   };
+
+/** Fires when the caller hangs up before the answer is sent. */
+function whenLeft(response: Response): AbortSignal {
+  const controller = new AbortController();
+  response.on('close', () => {
+    if (!response.writableFinished) controller.abort();
+  });
+  return controller.signal;
+}
 
 export const notAllowed =
   (...allowed: string[]): RequestHandler =>

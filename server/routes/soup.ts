@@ -42,11 +42,11 @@ export const soupRoutes = ({ shelf, adapter, book }: Context): Router => {
     .all('/analyse', notAllowed('POST'))
     .post(
       '/adapt',
-      route(async ({ body }) => {
+      route(async ({ body }, left) => {
         const request = checkBody<AdaptRequest>(adaptSchema, body);
         checkRecipe(request.recipe, knows);
         checkNeeds(request.needs, request.recipe, knows);
-        return adapter.run({ ...request, prices: await book.priceList() });
+        return adapter.run({ ...request, prices: await book.priceList() }, left);
       }),
     )
     .all('/adapt', notAllowed('POST'));

@@ -4,16 +4,23 @@ import { Problem } from '../../contract/problems.ts';
 import type { AdaptRequest, AdaptResult } from '../../core/swap/adapt.ts';
 
 export interface Adapter {
-  run(request: AdaptRequest): Promise<AdaptResult>;
+  /** `left` fires when nobody waits for the answer any more. */
+  run(request: AdaptRequest, left?: AbortSignal): Promise<AdaptResult>;
   close(): Promise<void>;
 }
 
 export type AdaptReply = { id: number; result: AdaptResult } | { id: number; failure: string };
 
+interface Waiting {
+  request: AdaptRequest;
+  resolve: (result: AdaptResult) => void;
+  reject: (error: Error) => void;
+}
+
 const MOST_WAITING = 16;
 
 export function workerAdapter(path: string): Adapter {
-  const waiting = new Map<number, { resolve: (result: AdaptResult) => void; reject: (error: Error) => void }>();
+  const waiting = new Map<number, Waiting>();
   let worker: Worker | null = null;
   let closed = false;
   let next = 1;
@@ -22,6 +29,19 @@ export function workerAdapter(path: string): Adapter {
     for (const { reject } of waiting.values()) reject(error);
     waiting.clear();
     worker = null;
+  };
+  /** A search nobody waits for is ended; those that waited behind it begin again in a new worker. */
+  const giveUp = (id: number) => {
+    const gone = waiting.get(id);
+    if (!gone) return;
+    const running = waiting.keys().next().value === id;
+    waiting.delete(id);
+    gone.reject(new Problem('server.busy', 'The search was given up.'));
+    if (!running) return;
+    worker?.removeAllListeners();
+    void worker?.terminate();
+    worker = waiting.size > 0 ? start() : null;
+    for (const [next, { request }] of waiting) worker?.postMessage({ id: next, request });
   };
   const start = (): Worker => {
     const started = new Worker(path);
@@ -38,13 +58,14 @@ export function workerAdapter(path: string): Adapter {
   };
 
   return {
-    run(request) {
+    run(request, left) {
       if (closed || waiting.size >= MOST_WAITING)
         return Promise.reject(new Problem('server.busy', closed ? 'The kitchen is closing.' : 'Other searches are waiting. Try again shortly.'));
       worker ??= start();
       const id = next++;
       return new Promise((resolve, reject) => {
-        waiting.set(id, { resolve, reject });
+        waiting.set(id, { request, resolve, reject });
+        left?.addEventListener('abort', () => giveUp(id), { once: true });
         worker?.postMessage({ id, request });
       });
     },
