@@ -72,7 +72,15 @@ test.describe('with the demo kitchen', () => {
     await page.goto(`${server.url}/soups`);
     await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
     await expect(page.getByRole('region', { name: 'One bowl' })).toBeVisible();
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    const fits = async () => expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await fits();
+    await page.keyboard.press('n');
+    await page.getByLabel('Say it').fill('no milk, no nuts, at most 400 mg sodium, at most 3 g saturated fat, same body');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(/of its sodium/)).toBeVisible();
+    await page.keyboard.press('w');
+    await expect(page.getByRole('article', { name: 'Plan 1' })).toBeVisible();
+    await fits();
     await expectAccessible(page);
   });
 });

@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
 import { shareWords } from '../quantity/share.ts';
 import { bowlOf, line, soup, step } from '../test/soup.ts';
-import { giversOf, rolesOf, rolesText } from './roles.ts';
+import { giversOf, nutrientGivers, rolesOf, rolesText } from './roles.ts';
 
 const veloute = soup([
   line('butter', 'butter-unsalted', 60),
@@ -50,6 +50,18 @@ describe('roles', () => {
     const of = (method: 'blend' | 'simmer') =>
       soup([line('potato', 'potato', 500), line('flour', 'flour-wheat', 20), line('water', 'water', 800)], { steps: [step('s', { method })] });
     expect(share(of('blend'), 'potato', 'body')).toBeGreaterThan(share(of('simmer'), 'potato', 'body'));
+  });
+  test('a topping counts once a bowl: who gives the sodium of the bowl', () => {
+    const topped = soup([
+      line('broth', 'chicken-broth', 800),
+      line('bacon', 'bacon-cooked', 10, { stage: 'bowl', perBowl: true }),
+      line('bread', 'bread-white', 40, { stage: 'plate' }),
+    ]);
+    const shares = nutrientGivers(topped, 'sodiumMg', bowlOf(topped), SHELF);
+    expect(shares.map(({ lineId }) => lineId)).toEqual(['broth', 'bacon']);
+    const { perServing } = bowlOf(topped);
+    const broth = bowlOf(soup([line('broth', 'chicken-broth', 800)])).perServing.sodiumMg.value;
+    expect(shares[0]?.share).toBeCloseTo(broth / perServing.sodiumMg.value, 9);
   });
   test('is said in words', () => {
     expect(rolesText(rolesOf(veloute, 'flour', bowlOf(veloute), SHELF))).toMatch(/^Gives the pot (nine tenths|four fifths|nearly all) of its body/);

@@ -4,7 +4,7 @@
  */
 import { type Entry, entriesOf } from '../analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
-import { NUTRIENT_INDEX, type StoredNutrient } from '../nutrient.ts';
+import { NUTRIENT_INDEX, type Nutrient, type StoredNutrient } from '../nutrient.ts';
 import { mlPer100g } from '../nutrition/pot.ts';
 import { REGIMES, type RegimeId } from '../nutrition/regime.ts';
 import { shareWords } from '../quantity/share.ts';
@@ -129,4 +129,21 @@ export function giversOf(
     .map(({ lineId, amount }) => ({ lineId, share: amount / total }))
     .filter(({ share }) => share > 0)
     .sort((a, b) => b.share - a.share);
+}
+
+/** Shares of a nutrient of one bowl by line, largest first; what lines without a food or an amount give is not known. */
+export function nutrientGivers(
+  recipe: Recipe,
+  nutrient: Nutrient,
+  { servings }: { servings: number },
+  shelf: Shelf,
+  regime: RegimeId = 'us',
+): { lineId: string; share: number }[] {
+  const amounts = entriesOf(recipe, REGIMES[regime], shelf).flatMap(({ line, figures }) => {
+    if (!figures || !line.grams || line.stage === 'plate') return [];
+    const grams = line.grams.best * (line.perBowl ? servings : 1);
+    return [{ lineId: line.id, amount: grams * (figures.value[NUTRIENT_INDEX[nutrient]] as number) }];
+  });
+  const total = amounts.reduce((sum, { amount }) => sum + amount, 0);
+  return total <= 0 ? [] : amounts.map(({ lineId, amount }) => ({ lineId, share: amount / total })).sort((a, b) => b.share - a.share);
 }

@@ -1,14 +1,15 @@
 import { Plus } from 'lucide-react';
-import { memo, useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { type Line, STAGE_LABELS, STAGES } from '../../../core/recipe.ts';
 import { figure } from '../../kitchen/format.ts';
+import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import { Button } from '../../ui/button.tsx';
 import { State } from '../../ui/state.tsx';
 import { FoodPicker } from '../reading/FoodPicker.tsx';
 import { PotSection } from './PotSection.tsx';
 import { potLayers } from './potLayers.ts';
 import { useBench } from './store.ts';
-import { type BenchView, lineName, type Mark } from './view.ts';
+import { type BenchView, limitMarks, lineName, type Mark } from './view.ts';
 
 interface Props {
   view: BenchView;
@@ -21,6 +22,8 @@ interface Props {
 /** The pot: its section, and its lines by stage with amounts to edit in place. */
 export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit }: Props) {
   const { recipe, core, analysis, replaced } = view;
+  const later = useAfterPaint(view);
+  const overLimit = useMemo(() => limitMarks(later), [later]);
   const stages = STAGES.filter((stage) => recipe.lines.some((line) => line.stage === stage) || replaced.some((line) => line.stage === stage));
   return (
     <section aria-label="Pot" className="flex min-h-0 flex-col rounded-xl border border-line bg-card">
@@ -60,7 +63,7 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit }: 
                       <LineRow
                         line={line}
                         core={core}
-                        marks={view.marks.get(line.id) ?? NO_MARKS}
+                        marks={[...(view.marks.get(line.id) ?? NO_MARKS), ...(overLimit.get(line.id) ?? NO_MARKS)]}
                         show={show}
                         editing={editing === line.id}
                         onEdit={onEdit}
@@ -140,6 +143,17 @@ interface RowProps {
   onEdit: (lineId: string | null) => void;
 }
 
+/** Letters of marks that leave room for the name beside them; more go below it. */
+const MOST_BESIDE = 16;
+const MOST_MARKS = 3;
+
+const Marks = ({ marks }: { marks: readonly Mark[] }) =>
+  marks.slice(0, MOST_MARKS).map(({ tone, text }) => (
+    <State key={text} tone={tone}>
+      {text}
+    </State>
+  ));
+
 /** Only the row that changed is painted again. */
 const LineRow = memo(Row, (a, b) => {
   const sameMarks =
@@ -155,11 +169,12 @@ function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
     if (selected) row.current?.scrollIntoView({ block: 'nearest' });
   }, [selected]);
   const name = lineName(core)(line);
+  const below = marks.reduce((sum, { text }) => sum + text.length, 0) > MOST_BESIDE;
   return (
     <div
       ref={row}
       data-line={line.id}
-      className={`flex min-h-8 items-center gap-1.5 border-l-4 px-2 ${selected ? 'border-squash bg-squash-pale' : 'border-transparent hover:bg-oat'}`}
+      className={`flex min-h-8 flex-wrap items-center gap-x-1.5 border-l-4 px-2 ${selected ? 'border-squash bg-squash-pale' : 'border-transparent hover:bg-oat'}`}
     >
       <button
         type="button"
@@ -178,11 +193,7 @@ function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
           <span className="text-sm text-kale-soft"> ({line.eaten === 'removed' ? 'taken out' : line.eaten})</span>
         )}
       </button>
-      {marks.slice(0, 2).map(({ tone, text }) => (
-        <State key={text} tone={tone}>
-          {text}
-        </State>
-      ))}
+      {!below && <Marks marks={marks} />}
       {editing ? (
         <AmountEditor line={line} name={name} onDone={() => onEdit(null)} />
       ) : (
@@ -197,6 +208,11 @@ function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
         >
           {line.grams ? amountText(line, core, show) : <State tone="check">weigh it</State>}
         </button>
+      )}
+      {below && (
+        <span className="flex basis-full flex-wrap gap-1 pb-1">
+          <Marks marks={marks} />
+        </span>
       )}
     </div>
   );

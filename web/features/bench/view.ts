@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import type { VersionBody } from '../../../contract/types.ts';
 import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
 import type { AnalyseOptions, Analysis } from '../../../core/analysis.ts';
+import { NUTRIENT_LABELS } from '../../../core/nutrient.ts';
 import type { PriceList } from '../../../core/nutrition/cost.ts';
 import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
@@ -74,6 +75,9 @@ export function useBenchView(originalRecipe: Recipe | null, prices: PriceList | 
   }, [core, recipe, needs, prices, analysis, original]);
 }
 
+/** What a line is that breaks a diet: 'no nuts' is broken by nuts, 'vegan' by what is not vegan. */
+const dietMark = (label: string): string => (label.startsWith('no ') ? label.slice(3) : `not ${label}`);
+
 function marksOf(needs: Needs, analysis: Analysis): Map<string, Mark[]> {
   const marks = new Map<string, Mark[]>();
   const add = (lineId: string, mark: Mark) => {
@@ -87,7 +91,7 @@ function marksOf(needs: Needs, analysis: Analysis): Map<string, Mark[]> {
       bad: 'contains',
     })),
     ...(needs.diets ?? []).map((id, index) => ({
-      label: `not ${needLabel({ kind: 'diet', id, index }, needs)}`,
+      label: dietMark(needLabel({ kind: 'diet', id, index }, needs)),
       verdict: analysis.diets.find((one) => one.id === id),
       bad: 'breaks',
     })),
@@ -96,6 +100,23 @@ function marksOf(needs: Needs, analysis: Analysis): Map<string, Mark[]> {
     if (!verdict) continue;
     for (const { lineId, state } of verdict.because)
       add(lineId, state === bad ? { tone: 'breaks', text: label } : { tone: 'check', text: `check ${label.replace(/^not /, '')}` });
+  }
+  return marks;
+}
+
+/** A line with less of it than this is not what breaks a limit. */
+const MUCH = 0.3;
+
+/** Per line that gives most of what is over a limit, how much of it. */
+export function limitMarks({ core, recipe, analysis, needs, verdicts }: BenchView): Map<string, Mark[]> {
+  const marks = new Map<string, Mark[]>();
+  for (const { need, state } of verdicts) {
+    const limit = need.kind === 'limit' ? needs.limits?.[need.index as number] : undefined;
+    if (state !== 'breaks' || limit?.max === undefined) continue;
+    const [most] = core.nutrientGivers(recipe, limit.nutrient, analysis, core.SHELF, analysis.regime);
+    if (!most || most.share < MUCH) continue;
+    const text = `${core.shareWords(most.share)} of its ${NUTRIENT_LABELS[limit.nutrient].toLowerCase()}`;
+    marks.set(most.lineId, [...(marks.get(most.lineId) ?? []), { tone: 'breaks', text }]);
   }
   return marks;
 }
