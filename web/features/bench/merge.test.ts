@@ -55,3 +55,21 @@ describe('two drafts of one', () => {
     expect([merged.recipe.servings, merged.needs, conflicts]).toEqual([6, { allergens: ['milk'] }, []]);
   });
 });
+
+describe('notes on changes', () => {
+  const noted = (notes?: DraftContent['notes']): DraftContent => ({ ...base, ...(notes ? { notes } : {}) });
+  test('of both sides are kept', () => {
+    const { merged, conflicts } = mergeDrafts(noted(), noted({ cream: 'too rich' }), noted({ stock: 'salty' }));
+    expect(merged.notes).toEqual({ cream: 'too rich', stock: 'salty' });
+    expect(conflicts).toEqual([]);
+  });
+  test('on one change that differ are told, mine stands', () => {
+    const { merged, conflicts } = mergeDrafts(noted({ cream: 'old' }), noted({ cream: 'mine' }), noted({ cream: 'theirs' }));
+    expect(merged.notes).toEqual({ cream: 'mine' });
+    expect(conflicts).toEqual([{ what: 'a note', mine: 'mine', theirs: 'theirs' }]);
+  });
+  test('that the other side took away are gone, and none at all leave no trace', () => {
+    const { merged } = mergeDrafts(noted({ cream: 'old' }), noted({ cream: 'old' }), noted());
+    expect('notes' in merged).toBe(false);
+  });
+});

@@ -65,3 +65,24 @@ describe('the bench', () => {
     expect(bench().recipe).toBe(recipe);
   });
 });
+
+describe('notes on changes', () => {
+  test('are put, changed, emptied, and undone like any edit', () => {
+    bench().noteChange('l1', ' the group liked it ');
+    expect(bench().notes).toEqual({ l1: 'the group liked it' });
+    bench().noteChange('l1', '');
+    expect(bench().notes).toBeUndefined();
+    undo();
+    expect(bench().notes).toEqual({ l1: 'the group liked it' });
+    undo();
+    expect(bench().notes).toBeUndefined();
+    redo();
+    expect(bench().notes).toEqual({ l1: 'the group liked it' });
+  });
+  test('come with a draft that is opened and stay with one that is merged', () => {
+    bench().open('soup', { recipe, needs: {}, notes: { l2: 'kept' } });
+    expect(bench().notes).toEqual({ l2: 'kept' });
+    bench().takeMerged({ recipe, needs: { smooth: true } });
+    expect(bench().notes).toBeUndefined();
+  });
+});
