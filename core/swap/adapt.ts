@@ -7,7 +7,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { type PriceList, pricePerGram } from '../nutrition/cost.ts';
 import type { Recipe } from '../recipe.ts';
 import { blendedShare } from '../texture/body.ts';
-import { bestAmounts, distanceAt, roundAmounts } from './amounts.ts';
+import { bestAmounts, brokenNeeds, distanceAt, roundAmounts } from './amounts.ts';
 import { buildModel, type Model, type Option, type Slot } from './model.ts';
 import type { NeedRef, Needs } from './needs.ts';
 import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses, writeRecipe } from './plan.ts';
@@ -247,15 +247,11 @@ function forcedBy(slot: Slot, index: number, task: Task, needs: Needs, model: Mo
   const refs = needRefs(needs);
   const keep = slot.options.find(({ swap }) => swap === null);
   if (keep) {
-    const undone = { ...leaf, choice: leaf.choice.map((option, at) => (at === index ? keep : option)) };
+    // A line that may stay breaks no need of what is in it: only what is reckoned can.
+    const choice = leaf.choice.map((option, at) => (at === index ? keep : option));
     const grams = leaf.amounts.grams.filter((_, part) => slotOfPart(leaf.choice, part) !== index);
-    const draft = writeRecipe(task.recipe, task.analysis, model, undone, grams);
-    const analysis = analyse(draft.recipe, task.options, task.shelf);
-    const broken = judgeNeeds(needs, { recipe: draft.recipe, analysis, original: task.original, categoryOf: (id) => task.shelf.food(id)?.category })
-      .filter((verdict) => !passes(verdict))
-      .map(({ need }) => need);
-    if (broken.length > 0) return broken;
-    return refs.filter(({ kind }) => kind === 'limit' || kind === 'body');
+    const broken = new Set(brokenNeeds(model, choice, grams));
+    return refs.filter(({ kind }, at) => (broken.size > 0 ? broken.has(at) : kind === 'limit' || kind === 'body'));
   }
   const { allergens, diets } = task.analysis;
   return refs.filter(({ kind, id }) => {

@@ -29,6 +29,12 @@ function dot({ coefficients }: Row, traits: Float64Array): number {
   return sum;
 }
 
+/** Needs, by their place in needRefs, whose rows these choices break at these amounts. */
+export function brokenNeeds(model: Model, choice: readonly Option[], grams: readonly number[]): number[] {
+  const traits = traitsAt(model, choice, grams);
+  return model.rows.flatMap((row) => (row.need !== null && dot(row, traits) > row.bound + FEASIBLE ? [row.need] : []));
+}
+
 const constantCost = (choice: readonly Option[]): number => choice.reduce((sum, { cost }) => sum + cost, 0);
 
 /** The objective of a plan, what it violates left out; exactly 0 for the original. */

@@ -40,7 +40,7 @@ const EPSILON = 1e-9;
 const OPTIMAL = 1e-8;
 const BLAND_AFTER = 500;
 const MOST_PIVOTS = 5000;
-const REFACTOR_AFTER = 60;
+const REFACTOR_AFTER = 120;
 /** Slots looked at before an entering column is taken. */
 const LOOK = 2;
 
@@ -164,6 +164,8 @@ export function relaxation(model: Model): Relaxation {
   const prices = new Float64Array(size);
   const entering = new Float64Array(size);
   let cursor = -1;
+  /** Reduced cost of the column that was last chosen to enter. */
+  let gain = 0;
 
   return {
     solve(allowed, from) {
@@ -177,6 +179,8 @@ export function relaxation(model: Model): Relaxation {
       times(values, inverse, right, size);
       const costOf = (column: Column) => column.cost + (allows(column) ? 0 : FORBIDDEN);
       const costs = Float64Array.from(columns, costOf);
+      // True when the prices have to be worked out from the basis and not from the last ones.
+      let stale = true;
 
       for (let count = 0; ; count += 1) {
         if (count > MOST_PIVOTS) throw new RangeError(`no bound after ${MOST_PIVOTS} pivots`);
@@ -184,10 +188,17 @@ export function relaxation(model: Model): Relaxation {
           inverse = refactor(columns);
           age = 0;
           times(values, inverse, right, size);
+          stale = true;
         }
-        priceRows(prices, costs, inverse, size);
-        const column = entrant(allowed, count >= BLAND_AFTER);
+        if (stale) priceRows(prices, costs, inverse, size);
+        let column = entrant(allowed, count >= BLAND_AFTER);
+        if (!column && !stale) {
+          // Nothing enters at the prices that were carried along: the last word is that of exact ones.
+          priceRows(prices, costs, inverse, size);
+          column = entrant(allowed, count >= BLAND_AFTER);
+        }
         if (!column) break;
+        stale = false;
         effect(entering, column, inverse, size);
         let leave = -1;
         let least = Number.POSITIVE_INFINITY;
@@ -206,6 +217,7 @@ export function relaxation(model: Model): Relaxation {
         columns[leave] = column;
         costs[leave] = costOf(column);
         age += 1;
+        carryPrices(prices, gain, inverse, leave, size);
       }
 
       let bound = 0;
@@ -232,11 +244,13 @@ export function relaxation(model: Model): Relaxation {
       const down = (minusPrice[i] as number) + price;
       if (up < most) {
         most = up;
+        gain = up;
         unit = units[0][i] as Column;
         if (first) return unit;
       }
       if (down < most) {
         most = down;
+        gain = down;
         unit = units[1][i] as Column;
         if (first) return unit;
       }
@@ -251,9 +265,10 @@ export function relaxation(model: Model): Relaxation {
       const own = prices[shared + slot] as number;
       for (let option = 0; option < options.length; option += 1) {
         if (((bits >> option) & 1) === 0) continue;
-        const gain = bestCorner(prices, options[option] as FlatOption) - own;
-        if (gain < most) {
-          most = gain;
+        const reduced = bestCorner(prices, options[option] as FlatOption) - own;
+        if (reduced < most) {
+          most = reduced;
+          gain = reduced;
           best = option;
           bestSlot = slot;
           unit = null;
@@ -370,6 +385,12 @@ function priceRows(out: Float64Array, costs: Float64Array, inverse: Float64Array
     const at = i * size;
     for (let j = 0; j < size; j += 1) out[j] = (out[j] as number) + cost * (inverse[at + j] as number);
   }
+}
+
+/** Prices after a pivot: the entering column's reduced cost times its new row is all that changes. */
+function carryPrices(prices: Float64Array, gain: number, inverse: Float64Array, row: number, size: number): void {
+  const at = row * size;
+  for (let j = 0; j < size; j += 1) prices[j] = (prices[j] as number) + gain * (inverse[at + j] as number);
 }
 
 /** out = inverse . vector, nothing below zero. */
