@@ -21,7 +21,7 @@ export interface Relaxed {
   grams: number[][];
   /** Where the search of a part of this node begins. */
   end: Basis;
-  /** Per slot and option, by how much at least the bound rises when the slot has that option alone. */
+  /** Per slot and allowed option, by how much at least the bound rises when the slot has that option alone. */
   raises: Float64Array[];
 }
 
@@ -164,6 +164,8 @@ export function relaxation(model: Model): Relaxation {
   const prices = new Float64Array(size);
   const entering = new Float64Array(size);
   let cursor = -1;
+  /** Of every option as last seen; a look that finds nothing to enter has seen all that are allowed. */
+  const reducedCosts = slots.map((options) => new Float64Array(options.length));
   /** Reduced cost of the column that was last chosen to enter. */
   let gain = 0;
 
@@ -266,6 +268,7 @@ export function relaxation(model: Model): Relaxation {
       for (let option = 0; option < options.length; option += 1) {
         if (((bits >> option) & 1) === 0) continue;
         const reduced = bestCorner(prices, options[option] as FlatOption) - own;
+        (reducedCosts[slot] as Float64Array)[option] = reduced;
         if (reduced < most) {
           most = reduced;
           gain = reduced;
@@ -279,12 +282,9 @@ export function relaxation(model: Model): Relaxation {
     return unit ?? (best >= 0 ? cheapest(bestSlot, best) : null);
   }
 
-  /** Reduced costs at the optimum: no corner of an option costs less than this more than the mixture. */
+  /** Reduced costs at the optimum: no corner of an allowed option costs less than this more than the mixture. */
   function raises(): Float64Array[] {
-    return slots.map((options, slot) => {
-      const own = prices[shared + slot] as number;
-      return Float64Array.from(options, (option) => Math.max(0, bestCorner(prices, option) - own));
-    });
+    return reducedCosts.map((own) => own.map((reduced) => Math.max(0, reduced)));
   }
 
   function cheapest(slot: number, option: number): Column {
