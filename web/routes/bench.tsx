@@ -106,7 +106,8 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   }, [start, prices, count]);
   const onNeeds = useCallback((open: boolean) => setDialog(open ? 'need' : null), []);
   useBenchKeys({
-    enabled: dialog === null && editing === null && autosave.clash === null,
+    // An amount being edited keeps the keys to itself: in a field they are not heard.
+    enabled: dialog === null && autosave.clash === null,
     view,
     swaps,
     applySwap,

@@ -247,7 +247,8 @@ function AmountEditor({ line, name, onDone }: { line: Line; name: string; onDone
         onChange={(event) => setText(event.target.value)}
         onBlur={finish}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') finish();
+          // Let go of the field while the page is still laid out: to take a focused one away costs a layout of its own.
+          if (event.key === 'Enter') event.currentTarget.blur();
           if (event.key === 'Escape') onDone();
         }}
         className="w-20 rounded border border-squash bg-white px-1 text-right"

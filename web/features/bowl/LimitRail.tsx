@@ -24,7 +24,8 @@ const STATE_WORDS: Record<NeedVerdict['state'], string> = { meets: 'meets', like
 export function LimitRail({ nutrient, original, now, limit, verdict }: Props) {
   const bounds = [limit?.max, limit?.min].filter((bound) => bound !== undefined);
   const most = Math.max(original.value, now.high, ...bounds, 1e-6) * 1.08;
-  const x = (value: number) => 2 + (Math.min(value, most) / most) * (WIDTH - 4);
+  // Whole units: what moves by less cannot be seen, and is not painted again.
+  const x = (value: number) => Math.round(2 + (Math.min(value, most) / most) * (WIDTH - 4));
   const changed = figure(now.value) !== figure(original.value) && Math.abs(now.value - original.value) > original.value * 0.01;
   const words = [limit?.min === undefined ? '' : `from ${figure(limit.min)}`, limit?.max === undefined ? '' : `to ${figure(limit.max)}`]
     .filter(Boolean)
