@@ -21,6 +21,8 @@ interface Node {
   depth: number;
   /** Where the relaxation of the node it was split from ended. */
   from: Basis | null;
+  /** Its own relaxation, where it was looked at before it was chosen. */
+  relaxed?: Relaxed;
   /** The best choices of the node, once they are known. */
   leaf?: Leaf & { picked: Int32Array; raises: Float64Array[] };
 }
@@ -47,7 +49,9 @@ export type Verdict = 'taken' | 'dropped' | 'stop';
  * How far above the bound of the whole a sweep looks, in the unit of the objective. What costs more is left out, and
  * with it every option that would: a near sweep is quick, and when it does not find enough a wider one follows.
  */
-const REACHES = [0.6, 1, 1.6, Number.POSITIVE_INFINITY] as const;
+const REACHES = [0.5, 0.8, 1.2, 1.8, Number.POSITIVE_INFINITY] as const;
+/** The same where rows may be missed at SOFT_PRICE. */
+const SOFT_REACHES = [1, 4, 20, Number.POSITIVE_INFINITY] as const;
 
 /**
  * Calls `visit` with sets of choices, best first, until it says stop, they are exhausted, or `expired` says so. Choices
@@ -68,7 +72,7 @@ export function search(model: Model, visit: (leaf: Leaf) => Verdict, expired: ()
     said.set(key, verdict);
     return verdict;
   };
-  for (const reach of order === 'best' ? REACHES : REACHES.slice(-1)) {
+  for (const reach of reachesFor(model, order)) {
     const end = sweep(model, relaxed, { root: whole, from: root.end, reach: root.bound + reach, ask, expired, order });
     if (!end.cut || end.stopped || end.timedOut) return { timedOut: end.timedOut, bound: end.bound };
   }
@@ -83,6 +87,12 @@ interface Sweep {
   ask: (leaf: Leaf & { picked: Int32Array }) => Verdict;
   expired: () => boolean;
   order: Order;
+}
+
+/** A dive takes the first it comes to; what a row is missed by has a price of another size than closeness has. */
+function reachesFor({ rows }: Model, order: Order): readonly number[] {
+  if (order === 'any') return [Number.POSITIVE_INFINITY];
+  return rows.some(({ soft }) => soft) ? SOFT_REACHES : REACHES;
 }
 
 /** One pass over everything within reach. `cut` is true when something lay beyond it. */
@@ -118,15 +128,17 @@ function sweep(
       split(without(node, verdict === 'taken' ? changes : everyPick(leaf.picked)));
       continue;
     }
-    const relaxed = solve(node.allowed, node.from);
+    const relaxed = node.relaxed ?? solve(node.allowed, node.from);
     if (!relaxed) continue;
     const raised = Math.max(bound, relaxed.bound);
     const { allowed, cut: options } = withinReach(node.allowed, relaxed, reach);
     cut ||= options;
     const picked = Int32Array.from(relaxed.weights, (weights) => weights.indexOf(Math.max(...weights)));
-    const mixed = slotToSplit(model, relaxed.weights, picked);
-    if (mixed >= 0) {
-      for (const half of halves(allowed, mixed, picked[mixed] as number)) push({ bound: raised, allowed: half, from: relaxed.end, depth: depth + 1 });
+    const mixed = slotsToSplit(model, relaxed.weights, picked).slice(0, order === 'best' ? LOOKED_AT : 1);
+    if (mixed.length > 0) {
+      const ways = mixed.map((slot) => halves(allowed, slot, picked[slot] as number));
+      for (const half of ways.length === 1 ? (ways[0] as Half[]) : steepest(ways, solve, relaxed.end, reach))
+        push({ ...half, bound: Math.max(raised, half.relaxed?.bound ?? 0), from: relaxed.end, depth: depth + 1 });
       continue;
     }
     const choice = model.slots.map(({ options }, slot) => options[picked[slot] as number] as Option);
@@ -164,39 +176,58 @@ const covers = ({ allowed, leaf }: Node, changes: Changes): boolean =>
 
 /** Of two slots as mixed as each other, this much more cost between what is mixed counts as much as the mixing itself. */
 const EVEN_COST = 0.05;
+/** Slots that are tried before one is split. */
+const LOOKED_AT = 2;
+/** What the lesser rise of two halves counts against the greater: the search goes on where the bound is low. */
+const LESSER_COUNTS = 5;
 
 /**
- * The slot to split: well mixed, and of options whose own costs differ, for those are underpaid in a mixture and the
- * bound rises most when it ends. -1 when every slot has one option.
+ * The slots that could be split, best first: well mixed, and of options whose own costs differ, for those are underpaid
+ * in a mixture and the bound rises most when it ends. None when every slot has one option.
  */
-function slotToSplit(model: Model, weights: readonly Float64Array[], picked: Int32Array): number {
-  let slot = -1;
-  let most = 0;
-  weights.forEach((own, index) => {
-    const heaviest = picked[index] as number;
+function slotsToSplit(model: Model, weights: readonly Float64Array[], picked: Int32Array): number[] {
+  const mixed = weights.flatMap((own, slot) => {
+    const heaviest = picked[slot] as number;
     const weight = own[heaviest] as number;
     const rest = 1 - weight;
-    if (rest <= WHOLE) return;
-    const { options } = model.slots[index] as Slot;
+    if (rest <= WHOLE) return [];
+    const { options } = model.slots[slot] as Slot;
     const costOfRest = own.reduce((sum, share, option) => sum + (option === heaviest ? 0 : share * (options[option] as Option).cost), 0) / rest;
-    const score = Math.min(weight, rest) * (Math.abs(costOfRest - (options[heaviest] as Option).cost) + EVEN_COST);
-    if (score > most) {
-      most = score;
-      slot = index;
-    }
+    return [{ slot, score: Math.min(weight, rest) * (Math.abs(costOfRest - (options[heaviest] as Option).cost) + EVEN_COST) }];
   });
-  return slot;
+  return mixed.sort((one, other) => other.score - one.score).map(({ slot }) => slot);
+}
+
+interface Half {
+  allowed: Int32Array;
+  relaxed?: Relaxed;
+}
+
+/** Of several ways to part a node, the one whose halves lie highest (strong branching); halves that hold nothing are gone. */
+function steepest(ways: readonly Half[][], solve: Relaxation['solve'], from: Basis, reach: number): Half[] {
+  let best: Half[] = [];
+  let most = Number.NEGATIVE_INFINITY;
+  for (const way of ways) {
+    const solved = way.flatMap(({ allowed }) => {
+      const relaxed = solve(allowed, from);
+      return relaxed ? [{ allowed, relaxed }] : [];
+    });
+    const bounds = way.map((_, at) => Math.min(solved[at]?.relaxed.bound ?? reach, reach));
+    const rise = LESSER_COUNTS * Math.min(...bounds) + Math.max(...bounds);
+    if (rise > most) [best, most] = [solved, rise];
+  }
+  return best;
 }
 
 type Part = Pick<Node, 'allowed' | 'bound'>;
 
 /** One node with the option alone in its slot, one without it. */
-function halves(allowed: Int32Array, slot: number, option: number): Int32Array[] {
+function halves(allowed: Int32Array, slot: number, option: number): Half[] {
   const only = Int32Array.from(allowed);
   only[slot] = 1 << option;
   const others = Int32Array.from(allowed);
   others[slot] = (allowed[slot] as number) & ~(1 << option);
-  return [only, others];
+  return [{ allowed: only }, { allowed: others }];
 }
 
 /** The node less everything that makes all these changes, as nodes that do not overlap (after Murty 1968). */
