@@ -191,7 +191,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
         />
         <BowlPanel soupId={soupId} view={view} />
       </div>
-      <ChangedBar view={view} />
+      <ChangedBar view={later} />
       <KeepDialog view={view} soupId={soupId} open={dialog === 'keep'} onOpenChange={only('keep')} suggestion={suggestedName(view)} />
       <KeysDialog open={dialog === 'keys'} onOpenChange={only('keys')} />
       <ClashDialog autosave={autosave} />

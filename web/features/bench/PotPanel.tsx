@@ -21,20 +21,17 @@ interface Props {
 
 /** The pot: its section, and its lines by stage with amounts to edit in place. */
 export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit }: Props) {
-  const { recipe, core, analysis, replaced } = view;
+  const { recipe, core, replaced } = view;
   const later = useAfterPaint(view);
   const overLimit = useMemo(() => limitMarks(later), [later]);
+  const layers = useMemo(() => potLayers(later.recipe, later.core), [later]);
+  const toppings = later.recipe.lines.filter(({ stage }) => stage === 'bowl').length;
   const stages = STAGES.filter((stage) => recipe.lines.some((line) => line.stage === stage) || replaced.some((line) => line.stage === stage));
   return (
-    <section aria-label="Pot" className="flex min-h-0 flex-col rounded-xl border border-line bg-card">
+    <section aria-label="Pot" className="flex min-h-0 flex-col rounded-xl border border-line bg-card lg:contain-strict">
       <h2 className="sr-only">Pot</h2>
       <div className="shrink-0 border-b border-line px-3 pt-1">
-        <PotSection
-          layers={potLayers(recipe, core)}
-          body={analysis.body.index}
-          word={analysis.body.word}
-          toppings={recipe.lines.filter(({ stage }) => stage === 'bowl').length}
-        />
+        <PotSection layers={layers} body={later.analysis.body.index} word={later.analysis.body.word} toppings={toppings} />
       </div>
       <div className="relative min-h-0 flex-1 overflow-auto pb-2">
         {stages.map((stage) => (

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Entries } from './potLayers.ts';
 
 const WIDTH = 380;
@@ -7,7 +8,17 @@ const LEFT = 46;
 const RIGHT = WIDTH - 46;
 
 /** A side view of the pot: a layer a stage, as high as its share of the volume; the closer the strokes, the more body. */
-export function PotSection({ layers, body, word, toppings }: { layers: Entries; body: number; word: string; toppings: number }) {
+export const PotSection = memo(function PotSection({
+  layers,
+  body,
+  word,
+  toppings,
+}: {
+  layers: Entries;
+  body: number;
+  word: string;
+  toppings: number;
+}) {
   const total = layers.reduce((sum, { ml }) => sum + ml, 0) || 1;
   const depth = HEIGHT - RIM - 10;
   let top = HEIGHT - 8;
@@ -74,4 +85,4 @@ export function PotSection({ layers, body, word, toppings }: { layers: Entries; 
       )}
     </svg>
   );
-}
+});

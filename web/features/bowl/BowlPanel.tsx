@@ -22,7 +22,7 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
   const dangers = analysis.notes.filter(({ severity }) => severity === 'danger');
   const unmatched = dangers.find(({ code }) => code === 'food.unmatched');
   return (
-    <section aria-label="One bowl" className="flex min-h-0 flex-col rounded-xl border border-line bg-card">
+    <section aria-label="One bowl" className="flex min-h-0 flex-col rounded-xl border border-line bg-card lg:contain-strict">
       <h2 className="shrink-0 border-b border-line px-3 py-1.5">
         One bowl{' '}
         <span className="font-normal text-kale-soft">

@@ -25,7 +25,7 @@ interface Props {
 /** Swaps for the line in hand, or whole plans: what could be done, and what it would do. */
 export const SwapsPanel = memo(function SwapsPanel({ view, swaps, search, plans, onPlans, onUse, onWorkOut, onCancel, onBack, onTake }: Props) {
   return (
-    <section aria-label="Swaps" className="flex min-h-0 flex-col rounded-xl border border-line bg-card" id="swaps" tabIndex={-1}>
+    <section aria-label="Swaps" className="flex min-h-0 flex-col rounded-xl border border-line bg-card lg:contain-strict" id="swaps" tabIndex={-1}>
       <WorkItOut search={search} plans={plans} onPlans={onPlans} onWorkOut={onWorkOut} onCancel={onCancel} onBack={onBack} />
       <div className="relative min-h-0 flex-1 overflow-auto p-3">
         {search.state === 'failed' ? (
