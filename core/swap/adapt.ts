@@ -117,12 +117,19 @@ interface Finding {
   soft?: ReadonlySet<number>;
   ignored?: ReadonlySet<number>;
   order?: Order;
+  /** Plans further than this are not wanted. */
+  within?: number | undefined;
   onPlan?: ((plan: Plan) => void) | undefined;
 }
 
 const NONE: ReadonlySet<number> = new Set();
 
-function findPlans(task: Task, needs: Needs, wanted: number, { soft = NONE, ignored = NONE, order = 'best', onPlan }: Finding = {}): Found {
+function findPlans(
+  task: Task,
+  needs: Needs,
+  wanted: number,
+  { soft = NONE, ignored = NONE, order = 'best', within = Number.POSITIVE_INFINITY, onPlan }: Finding = {},
+): Found {
   const model = modelOf(task, needs, soft);
   if (model.hopeless.some((need) => !ignored.has(need))) return { plans: [], timedOut: false };
   const plans: Plan[] = [];
@@ -136,7 +143,7 @@ function findPlans(task: Task, needs: Needs, wanted: number, { soft = NONE, igno
       return plans.length < wanted ? 'taken' : 'stop';
     },
     task.expired,
-    order,
+    { order, within },
   );
   if (end.timedOut) {
     // What was found in order is proven; the bound says how good anything else could be.
@@ -375,19 +382,16 @@ export function pick(needs: Needs, indices: readonly number[]): Needs {
 function nearestPlans(task: Task, needs: Needs, clash: readonly number[]): { plan: Plan; relax: Relaxation[] }[] {
   const refs = needRefs(needs);
   const bends = (index: number) => refs[index]?.kind === 'limit' || refs[index]?.kind === 'body';
-  const found = clash.flatMap((index) => {
+  const found: { plan: Plan; relax: Relaxation[] }[] = [];
+  // What bends first: it says what a looser limit would buy. A need given up whole is of use only where that comes closer.
+  for (const index of [...clash].sort((a, b) => Number(bends(b)) - Number(bends(a)))) {
+    const single = found.filter(({ plan }) => plan.misses.length === 1).map(({ plan }) => plan.distance);
+    const others = refs.map((_, at) => at).filter((at) => at !== index);
     const plan = bends(index)
       ? givingWay(task, needs, new Set([index]))
-      : givingWay(
-          task,
-          pick(
-            needs,
-            refs.map((_, at) => at).filter((at) => at !== index),
-          ),
-          new Set(),
-        );
-    return plan ? [yielded(task, needs, [index], plan)] : [];
-  });
+      : findPlans(task, pick(needs, others), 1, { within: Math.min(...single) }).plans[0];
+    if (plan) found.push(yielded(task, needs, [index], plan));
+  }
   if (found.length > 0) return found.sort((a, b) => a.plan.misses.length - b.plan.misses.length || a.plan.distance - b.plan.distance);
   // More than one clash: every limit gives way, and what cannot bend is left out where it clashes.
   const kept = refs.map((_, at) => at).filter((at) => bends(at) || !clash.includes(at));

@@ -42,6 +42,12 @@ const MOST_OPTIONS = 30;
 /** 'best' comes out in the order of the objective; 'any' dives for the first set of choices that keeps the rows. */
 export type Order = 'best' | 'any';
 
+export interface SearchOptions {
+  order?: Order;
+  /** Nothing above this is wanted. */
+  within?: number;
+}
+
 /** What the caller made of a set of choices: `taken` ones rule out all that only add changes to them. */
 export type Verdict = 'taken' | 'dropped' | 'stop';
 
@@ -57,7 +63,12 @@ const SOFT_REACHES = [1, 4, 20, Number.POSITIVE_INFINITY] as const;
  * Calls `visit` with sets of choices, best first, until it says stop, they are exhausted, or `expired` says so. Choices
  * that make every change of a taken set and more are never visited: they are that plan plus a whim.
  */
-export function search(model: Model, visit: (leaf: Leaf) => Verdict, expired: () => boolean, order: Order = 'best'): SearchEnd {
+export function search(
+  model: Model,
+  visit: (leaf: Leaf) => Verdict,
+  expired: () => boolean,
+  { order = 'best', within = Number.POSITIVE_INFINITY }: SearchOptions = {},
+): SearchEnd {
   const crowded = model.slots.find(({ options }) => options.length > MOST_OPTIONS);
   if (crowded) throw new RangeError(`a line has at most ${MOST_OPTIONS} options, got ${crowded.options.length} for ${crowded.line.id}`);
   const relaxed = relaxation(model);
@@ -73,8 +84,8 @@ export function search(model: Model, visit: (leaf: Leaf) => Verdict, expired: ()
     return verdict;
   };
   for (const reach of reachesFor(model, order)) {
-    const end = sweep(model, relaxed, { root: whole, from: root.end, reach: root.bound + reach, ask, expired, order });
-    if (!end.cut || end.stopped || end.timedOut) return { timedOut: end.timedOut, bound: end.bound };
+    const end = sweep(model, relaxed, { root: whole, from: root.end, reach: Math.min(root.bound + reach, within), ask, expired, order });
+    if (!end.cut || end.stopped || end.timedOut || root.bound + reach >= within) return { timedOut: end.timedOut, bound: end.bound };
   }
   return { timedOut: false, bound: Number.POSITIVE_INFINITY };
 }
