@@ -110,6 +110,24 @@ test('steps that speak of what was replaced say what is there now, and putting i
   expect(putBack(plan?.recipe as Recipe, cream).steps).toEqual(named.steps);
 });
 
+describe('potassium chloride', () => {
+  const salty = soup([line('leek', 'leek', 500), line('stock', 'chicken-broth', 1000), line('cream', 'cream-heavy', 100)], { servings: 4 });
+  const sodium = { nutrient: 'sodiumMg', per: 'serving', max: 500 } as const;
+  const stocks = (needs: Needs) => ask(salty, needs, 5).plans.flatMap(({ changes }) => changes.filter(({ lineId }) => lineId === 'stock'));
+  test('low-sodium stock is brought in under a sodium limit, with its caution', () => {
+    const low = stocks({ limits: [sodium] }).find(({ swapId }) => swapId === 'chicken-stock-to-low');
+    expect(low?.cautions.join(' ')).toContain('potassium chloride');
+  });
+  test('and not under a potassium limit, unless what only the label can tell is allowed', () => {
+    const limits: Needs['limits'] = [sodium, { nutrient: 'potassiumMg', per: 'serving', max: 1000 }];
+    const salted = (changes: ReturnType<typeof stocks>) =>
+      changes.filter(({ to }) => to.some(({ foodId }) => SHELF.food(foodId)?.flags.includes('potassiumChloride')));
+    expect(stocks({ limits }).length).toBeGreaterThan(0);
+    expect(salted(stocks({ limits }))).toEqual([]);
+    expect(salted(stocks({ limits, checks: 'allow' })).length).toBeGreaterThan(0);
+  });
+});
+
 describe('what is hard', () => {
   test('a topping that holds what is refused is left out', () => {
     const { plans } = ask(parsnip, { allergens: ['gluten'], avoidFoods: ['pumpkin-seeds'] });

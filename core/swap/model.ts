@@ -293,6 +293,13 @@ const avoidIndex = (needs: Needs, foodId: string): number =>
   (needs.keepFoods?.length ?? 0) +
   (needs.avoidFoods?.indexOf(foodId) ?? 0);
 
+/**
+ * Reduced-sodium stocks and salts are often made with potassium chloride, which no row of theirs counts: under a limit on
+ * potassium none is brought in unless what only a label can tell is allowed (common practice of renal diets, no source).
+ */
+const potassiumIsLimited = ({ limits }: Needs): boolean =>
+  limits?.some(({ nutrient, max }) => nutrient === 'potassiumMg' && max !== undefined) ?? false;
+
 /** A swap as an option, or null when one of its foods is forbidden here. A check is never brought in where there was none. */
 function optionOf(
   swap: Swap,
@@ -313,6 +320,7 @@ function optionOf(
     for (const [food] of foods) {
       const verdicts = verdictsOf(food, needs, rules);
       if (needs.smooth && hasPieces(line, food.category)) return null;
+      if (potassiumIsLimited(needs) && food.flags.includes('potassiumChloride') && needs.checks !== 'allow') return null;
       if (verdicts.contains.length > 0 || needs.avoidFoods?.includes(food.id) || openMaxima(food, needs, shelf, regime).length > 0) return null;
       if (needs.checks !== 'allow' && verdicts.checks.some((index) => needs.checks === 'avoid' || !ownVerdicts.checks.includes(index))) return null;
     }

@@ -96,6 +96,8 @@ function alternativesOf(soup: Recipe, line: Line, needs: Needs): Alternative[] {
     : [{ change: null, cost: 0, shift: over(original, original), slopes: [], room: [], least: [], usual: [], pull: [] }];
   for (const swap of SWAPS.filter(({ replaces }) => !kept && replaces.includes(line.foodId ?? ''))) {
     if (swap.parts.some(({ foods }) => foods.some(([foodId]) => avoided(foodId)))) continue;
+    const salted = swap.parts.some(({ foods }) => foods.some(([foodId]) => SHELF.food(foodId)?.flags.includes('potassiumChloride')));
+    if (salted && needs.limits?.some(({ nutrient, max }) => nutrient === 'potassiumMg' && max !== undefined)) continue;
     const least = swap.parts.map((part) => part.least * grams);
     const only = alone(
       linesAt(
