@@ -84,7 +84,7 @@ export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, 
       for (const [food, share] of foods) gramsOfFood.set(food, (gramsOfFood.get(food) ?? 0) + total * share);
     }
     const to = [...gramsOfFood]
-      .map(([food, total]) => ({ food, grams: Number(total.toFixed(2)) }))
+      .map(([food, total]) => ({ food, grams: Number(total.toFixed(4)) }))
       .filter(({ grams }) => grams > 0)
       .map(
         ({ food, grams }, at): ChangeTo => ({ lineId: freshId(slot.line.id, at, ids), foodId: food.id, grams, measure: kitchenMeasure(food, grams) }),
