@@ -1,6 +1,6 @@
 /**
  * Seeded adaptations small enough to try every set of choices: the five best objective values are those of the
- * enumeration, and a clash is a smallest one. 10 cases here, all 300 with KIND_LADLE_CASES=300.
+ * enumeration, and a clash is a smallest one. 6 cases here, all 300 with KIND_LADLE_CASES=300.
  */
 import { describe, expect, test } from '@jest/globals';
 import { type Analysis, analyse } from '../analysis.ts';
@@ -12,7 +12,7 @@ import { adapt } from './adapt.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
 import { needRefs } from './verdict.ts';
 
-const CASES = Number(process.env.KIND_LADLE_CASES ?? 10);
+const CASES = Number(process.env.KIND_LADLE_CASES ?? 6);
 const FIRST = Number(process.env.KIND_LADLE_FIRST ?? 1);
 const FIVE = 5;
 

@@ -88,7 +88,7 @@ describe('against HiGHS', () => {
     const random = seeded(seed);
     const model = modelOf(largeCase(random));
     let feasible = 0;
-    for (let run = 0; run < 25; run += 1) {
+    for (let run = 0; run < 15; run += 1) {
       // Some needs are left out, so that chance choices keep the rows now and then.
       const loose: Model = { ...model, rows: model.rows.filter(() => random() < 0.5) };
       const choice = loose.slots.map(({ options }) => options[Math.floor(random() * options.length)] as Option);
@@ -101,6 +101,6 @@ describe('against HiGHS', () => {
         feasible += 1;
       }
     }
-    expect(feasible).toBeGreaterThan(5);
+    expect(feasible).toBeGreaterThan(2);
   });
 });
