@@ -36,6 +36,11 @@ describe('balance', () => {
   test('a pinch is said in sodium a bowl: 1.5 g of salt over four bowls is 147 mg (39.3 % of salt is sodium)', () => {
     expect(balance(pot(0, 0, 0)).advice.find(({ when }) => when === 'flat')?.text).toContain('147 mg');
   });
+  test('something unknown leaves only what there is much of', () => {
+    const unknown = soup([...pot(0, 60, 0).lines, line('what', null, 50)]);
+    expect(balance(unknown)).toMatchObject({ atLeast: true, leans: 'unknown' });
+    expect(balance(soup([...pot(20, 0, 0).lines, line('what', null, 50)])).leans).toBe('salty');
+  });
   test('water alone has no acid to set sugar against', () => {
     expect(balance(soup([line('water', 'water', 500)])).sugarToAcid).toBeNull();
   });

@@ -14,9 +14,11 @@ export interface Balance {
   saltPercent: number;
   acidPercent: number;
   sugarPercent: number;
+  /** True when the sugar or the salt of something in it is not known: both are then lower bounds. */
+  atLeast: boolean;
   /** Grams of sugar to a gram of acid; null without acid. */
   sugarToAcid: number | null;
-  leans: 'flat' | 'sharp' | 'sweet' | 'salty' | 'even';
+  leans: 'flat' | 'sharp' | 'sweet' | 'salty' | 'even' | 'unknown';
   /** What to do about each, the first for the way it leans. */
   advice: { when: 'flat' | 'sharp' | 'sweet' | 'salty'; text: string }[];
 }
@@ -52,7 +54,11 @@ export function balanceOf(
   const sugarPercent = figure('sugarsG');
   const acidPercent = sum(({ line, food, stay }) => (food && stay ? (line.grams?.best ?? 0) * stay.grams * flavourOf(food).sour * ACID_A_POINT : 0));
   const sugarToAcid = acidPercent > 0.001 ? sugarPercent / acidPercent : null;
-  const leans = leaning(saltPercent, acidPercent, sugarPercent, sugarToAcid);
+  const atLeast = entries.some(
+    ({ line, figures }) =>
+      line.eaten !== 'removed' && (!figures || !line.grams || figures.unknown.includes('sugarsG') || figures.unknown.includes('sodiumMg')),
+  );
+  const leans = leaning(saltPercent, acidPercent, sugarPercent, sugarToAcid, atLeast);
   const pinch = Math.round((PINCH_G * SODIUM_MG_A_GRAM) / Math.max(1, servings));
   const advice: Balance['advice'] = [
     {
@@ -74,14 +80,17 @@ export function balanceOf(
     acidPercent,
     sugarPercent,
     sugarToAcid,
+    atLeast,
     leans,
     advice: advice.sort((a, b) => Number(b.when === leans) - Number(a.when === leans)),
   };
 }
 
-function leaning(salt: number, acid: number, sugar: number, ratio: number | null): Balance['leans'] {
+function leaning(salt: number, acid: number, sugar: number, ratio: number | null, atLeast: boolean): Balance['leans'] {
   if (salt > SALTY) return 'salty';
-  if (acid >= TASTED_ACID && ratio !== null && ratio < SHARP_BELOW) return 'sharp';
+  // A lower bound can show that there is much of something, never that there is little.
+  if (!atLeast && acid >= TASTED_ACID && ratio !== null && ratio < SHARP_BELOW) return 'sharp';
   if (sugar >= SWEET_SUGAR && (ratio === null || ratio > SWEET_ABOVE)) return 'sweet';
+  if (atLeast) return 'unknown';
   return salt < SEASONED.from && acid < TASTED_ACID ? 'flat' : 'even';
 }

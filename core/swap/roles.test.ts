@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
 import { shareWords } from '../quantity/share.ts';
 import { bowlOf, line, soup, step } from '../test/soup.ts';
-import { giversOf, nutrientGivers, rolesOf, rolesText } from './roles.ts';
+import { nutrientGivers, rolesOf, rolesText } from './roles.ts';
 
 const veloute = soup([
   line('butter', 'butter-unsalted', 60),
@@ -22,8 +22,8 @@ describe('roles', () => {
     expect(share(veloute, 'lemon', 'acid')).toBe(1);
   });
   test('shares of one thing add up to the whole', () => {
-    for (const what of ['volume', 'body', 'fat', 'sodium'] as const)
-      expect(giversOf(veloute, what, bowlOf(veloute), SHELF).reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+    for (const what of ['waterG', 'proteinG', 'fatG', 'sodiumMg'] as const)
+      expect(nutrientGivers(veloute, what, bowlOf(veloute), SHELF).reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
   });
   test('bacon gives the smoke, cream the dairy, parsley the green', () => {
     const pot = soup([

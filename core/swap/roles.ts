@@ -110,27 +110,6 @@ export function rolesText(roles: readonly Role[], most = 5): string {
   return told.length > 0 ? `Gives the pot ${told.join(', ')}.` : 'Gives the pot little that is counted here.';
 }
 
-/** 'Two thirds of the body comes from the flour': who gives most of one thing, largest first. */
-export function giversOf(
-  recipe: Recipe,
-  what: RoleName,
-  { servings }: { servings: number },
-  shelf: Shelf,
-  regime: RegimeId = 'us',
-): { lineId: string; share: number }[] {
-  const blended = blendedShare(recipe);
-  const amounts = entriesOf(recipe, REGIMES[regime], shelf).map((entry) => ({
-    lineId: entry.line.id,
-    amount: amountOf(what, entry, blended, servings),
-  }));
-  const total = amounts.reduce((sum, { amount }) => sum + amount, 0);
-  if (total <= 0) return [];
-  return amounts
-    .map(({ lineId, amount }) => ({ lineId, share: amount / total }))
-    .filter(({ share }) => share > 0)
-    .sort((a, b) => b.share - a.share);
-}
-
 /** Shares of a nutrient of one bowl by line, largest first; what lines without a food or an amount give is not known. */
 export function nutrientGivers(
   recipe: Recipe,

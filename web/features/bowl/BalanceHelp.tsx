@@ -10,6 +10,7 @@ const LEANS: Record<Balance['leans'], string> = {
   sweet: 'leans sweet',
   salty: 'salty',
   even: 'even',
+  unknown: 'cannot be told, something is not known',
 };
 
 /** Acid against sweet, and what a cook does about each; for the spoon to judge. */
@@ -17,15 +18,15 @@ export const BalanceHelp = memo(function BalanceHelp({ view }: { view: BenchView
   // The figures are what is waited for; this may come a frame after them.
   const { core, recipe, analysis } = useAfterPaint(view);
   const balance = useMemo(() => core.balanceOf(recipe, analysis, core.SHELF, analysis.regime), [core, recipe, analysis]);
-  const { acidPercent, sugarPercent, sugarToAcid, leans, advice } = balance;
+  const { acidPercent, sugarPercent, sugarToAcid, atLeast, leans, advice } = balance;
   return (
     <details className="mt-1">
       <summary className="text-sm underline">taste: {LEANS[leans]}; acid, sweet, salt</summary>
       <ul className="mt-1 flex flex-col gap-1 text-sm">
         <li>
-          Acid {acidPercent.toFixed(2)} %, sugar {sugarPercent.toFixed(1)} %
-          {sugarToAcid === null ? '' : `: ${figure(sugarToAcid)} g of sugar to a gram of acid`}. Only acids that are poured or squeezed in and a few
-          foods are counted.
+          Acid {acidPercent.toFixed(2)} %, sugar {atLeast && 'at least '}
+          {sugarPercent.toFixed(1)} %{sugarToAcid === null || atLeast ? '' : `: ${figure(sugarToAcid)} g of sugar to a gram of acid`}. Only acids that
+          are poured or squeezed in and a few foods are counted.
         </li>
         {advice.map(({ when, text }) => (
           <li key={when} className={when === leans ? 'font-semibold' : ''}>
