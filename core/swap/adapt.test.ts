@@ -223,6 +223,19 @@ describe('a clash', () => {
     expect(relax?.to).toBeGreaterThan(5);
     expect(ask(parsnip, { limits: [{ nutrient: 'sodiumMg', per: 'serving', max: relax?.to as number }] }).plans.length).toBeGreaterThan(0);
   });
+  test('gives way on a figure before an allergen, even where milk would come closer', () => {
+    const rich: Needs = {
+      allergens: ['milk', 'soy', 'treeNut'],
+      limits: [
+        { nutrient: 'saturatedFatG', per: 'serving', max: 6 },
+        { nutrient: 'calciumMg', per: 'serving', min: 140 },
+      ],
+      body: 'same',
+    };
+    const { clash } = ask(parsnip, rich);
+    expect(clash?.needs.map(({ id, kind }) => id ?? kind)).toContain('milk');
+    expect(clash?.nearest?.misses.every(({ kind }) => kind === 'limit' || kind === 'body')).toBe(true);
+  });
   test('an unknown amount cannot meet a maximum, whatever is swapped', () => {
     const open = { ...parsnip, lines: [...parsnip.lines, line('salt', 'salt', null)] };
     const { plans, clash } = ask(open, { limits: [{ nutrient: 'sodiumMg', per: 'serving', max: 5000 }] });

@@ -8,6 +8,7 @@ import { type PriceList, pricePerGram } from '../nutrition/cost.ts';
 import type { Recipe } from '../recipe.ts';
 import { blendedShare } from '../texture/body.ts';
 import { bestAmounts, brokenNeeds, distanceAt, roundAmounts } from './amounts.ts';
+import type { StayedFoods } from './contribution.ts';
 import { buildModel, type Model, type Option, type Slot } from './model.ts';
 import type { NeedRef, Needs } from './needs.ts';
 import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses, writeRecipe } from './plan.ts';
@@ -65,6 +66,7 @@ interface Task {
   original: { recipe: Recipe; analysis: Analysis };
   options: AnalyseOptions;
   shelf: Shelf;
+  stayed: StayedFoods;
   expired: () => boolean;
 }
 
@@ -85,6 +87,7 @@ export function adapt(request: AdaptRequest, shelf: Shelf, { now, onPlan }: Adap
     original,
     options,
     shelf,
+    stayed: new Map(),
     expired: () => now() > deadline,
   };
   const found = findPlans(task, needs, request.plans ?? DEFAULT_PLANS, { onPlan });
@@ -153,7 +156,7 @@ function findPlans(
 }
 
 function modelOf(
-  { recipe, analysis, shelf, options }: Task,
+  { recipe, analysis, shelf, options, stayed }: Task,
   needs: Needs,
   soft: ReadonlySet<number>,
   tightened?: ReadonlyMap<number, { min?: number; max?: number }>,
@@ -164,6 +167,7 @@ function modelOf(
     needs,
     shelf,
     soft,
+    stayed,
     ...(tightened ? { tightened } : {}),
     ...(options.prices ? { priceOf: pricePerGram(options.prices, shelf) } : {}),
   });
@@ -378,18 +382,22 @@ export function pick(needs: Needs, indices: readonly number[]): Needs {
   };
 }
 
-/** For each need of the clash, the plan that gives way on it alone, by as little as it can. Fewest misses first. */
+/**
+ * For each need of the clash that bends, the plan that gives way on it alone, by as little as it can; fewest misses
+ * first. An allergen, a diet or a kept line is given up only where giving way on a figure or the body does not do.
+ */
 function nearestPlans(task: Task, needs: Needs, clash: readonly number[]): { plan: Plan; relax: Relaxation[] }[] {
   const refs = needRefs(needs);
   const bends = (index: number) => refs[index]?.kind === 'limit' || refs[index]?.kind === 'body';
   const found: { plan: Plan; relax: Relaxation[] }[] = [];
-  // What bends first: it says what a looser limit would buy. A need given up whole is of use only where that comes closer.
-  for (const index of [...clash].sort((a, b) => Number(bends(b)) - Number(bends(a)))) {
-    const single = found.filter(({ plan }) => plan.misses.length === 1).map(({ plan }) => plan.distance);
+  for (const index of clash.filter(bends)) {
+    const plan = givingWay(task, needs, new Set([index]));
+    if (plan) found.push(yielded(task, needs, [index], plan));
+  }
+  for (const index of found.length > 0 ? [] : clash.filter((at) => !bends(at))) {
     const others = refs.map((_, at) => at).filter((at) => at !== index);
-    const plan = bends(index)
-      ? givingWay(task, needs, new Set([index]))
-      : findPlans(task, pick(needs, others), 1, { within: Math.min(...single) }).plans[0];
+    const within = Math.min(...found.map(({ plan }) => plan.distance));
+    const [plan] = findPlans(task, pick(needs, others), 1, { within }).plans;
     if (plan) found.push(yielded(task, needs, [index], plan));
   }
   if (found.length > 0) return found.sort((a, b) => a.plan.misses.length - b.plan.misses.length || a.plan.distance - b.plan.distance);

@@ -151,13 +151,17 @@ function roundOn(model: Model, choice: readonly Option[], { grams }: Amounts, fi
   });
   if (near) return near;
   const chosen = new Array<number>(parts.length).fill(0);
-  const lowest = lowestRest(candidates, slopes, size);
+  // What sways a hard row most is settled first: then a row that cannot be kept is seen early.
+  const sway = candidates.map((list, p) => (Math.max(...list) - Math.min(...list)) * most(slopes[p] as Float64Array, terms.length, prices));
+  const order = [...parts.keys()].sort((a, b) => (sway[b] as number) - (sway[a] as number));
+  const lowest = lowestRest(order, candidates, slopes, size);
   let found: number[] | null = null;
   let least = Number.POSITIVE_INFINITY;
-  const walk = (p: number, pulls: number) => {
-    const now = carried[p] as Float64Array;
-    if (pulls >= least || hopeless(now, lowest[p] as Float64Array, terms.length, prices)) return;
-    if (p === parts.length) {
+  const walk = (depth: number, pulls: number) => {
+    const now = carried[depth] as Float64Array;
+    if (pulls >= least || hopeless(now, lowest[depth] as Float64Array, terms.length, prices)) return;
+    const p = order[depth];
+    if (p === undefined) {
       const value = costInRows(now, onlyMore, prices) + pulls;
       if (value < least) {
         least = value;
@@ -167,11 +171,11 @@ function roundOn(model: Model, choice: readonly Option[], { grams }: Amounts, fi
     }
     const part = parts[p] as Part;
     const slope = slopes[p] as Float64Array;
-    const next = carried[p + 1] as Float64Array;
+    const next = carried[depth + 1] as Float64Array;
     for (const candidate of candidates[p] as number[]) {
       chosen[p] = candidate;
       for (let i = 0; i < size; i += 1) next[i] = (now[i] as number) + candidate * (slope[i] as number);
-      walk(p + 1, pulls + pullOf(part, candidate));
+      walk(depth + 1, pulls + pullOf(part, candidate));
     }
   };
   walk(0, 0);
@@ -228,14 +232,29 @@ function descend(
   return cost < BROKEN ? chosen : null;
 }
 
-/** Per part, the least that it and those after it can add to every row. */
-function lowestRest(candidates: readonly (readonly number[])[], slopes: readonly Float64Array[], size: number): Float64Array[] {
-  const rest = Array.from({ length: candidates.length + 1 }, () => new Float64Array(size));
-  for (let p = candidates.length - 1; p >= 0; p -= 1)
+/** The steepest hard row of a part. */
+function most(slope: Float64Array, terms: number, prices: Float64Array): number {
+  let steepest = 0;
+  for (let i = terms; i < slope.length; i += 1)
+    if (prices[i - terms] === Number.POSITIVE_INFINITY) steepest = Math.max(steepest, Math.abs(slope[i] as number));
+  return steepest;
+}
+
+/** In the order they are settled, the least that a part and those after it can add to every row. */
+function lowestRest(
+  order: readonly number[],
+  candidates: readonly (readonly number[])[],
+  slopes: readonly Float64Array[],
+  size: number,
+): Float64Array[] {
+  const rest = Array.from({ length: order.length + 1 }, () => new Float64Array(size));
+  for (let depth = order.length - 1; depth >= 0; depth -= 1) {
+    const p = order[depth] as number;
     for (let i = 0; i < size; i += 1)
-      (rest[p] as Float64Array)[i] =
-        ((rest[p + 1] as Float64Array)[i] as number) +
+      (rest[depth] as Float64Array)[i] =
+        ((rest[depth + 1] as Float64Array)[i] as number) +
         Math.min(...(candidates[p] as readonly number[]).map((grams) => grams * ((slopes[p] as Float64Array)[i] as number)));
+  }
   return rest;
 }
 

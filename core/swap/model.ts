@@ -8,19 +8,13 @@ import { covers, type NutRules } from '../allergen/board.ts';
 import { dietsOfFood } from '../allergen/diets.ts';
 import type { AllergenId, DietId } from '../allergen/ids.ts';
 import { type Analysis, bodyMlOf, entriesOf } from '../analysis.ts';
-import { figuresAfter } from '../food/figures.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Food } from '../food/types.ts';
-import { NUTRIENT_INDEX, type Nutrient } from '../nutrient.ts';
-import { heatOfLine } from '../nutrition/heat.ts';
-import { mlPer100g } from '../nutrition/pot.ts';
+import type { Nutrient } from '../nutrient.ts';
 import { REGIMES, type Regime } from '../nutrition/regime.ts';
-import { stayOf } from '../nutrition/stay.ts';
 import { countedLines, type Line, type Recipe } from '../recipe.ts';
-import { blendedShare, bodyMlPerGram, releasedShare } from '../texture/body.ts';
-import { FLAVOUR_NOTES, type FlavourNote } from './data/flavours.ts';
+import { contribution, isNote, type Place, type StayedFoods } from './contribution.ts';
 import { SWAPS, type Swap, type SwapPart } from './data/swaps.ts';
-import { flavourOf } from './flavour.ts';
 import type { Needs } from './needs.ts';
 import { CHANGE_COST, DEFAULT_WEIGHTS, OBJECTIVE, type ObjectiveTerm, PER_ML, type TraitName, USUAL_PULL, VOLUME_KEEPS } from './objective.ts';
 import { bodyBounds, hasPieces } from './verdict.ts';
@@ -106,21 +100,33 @@ export interface ModelInput {
   soft?: ReadonlySet<number>;
   /** Money for a gram of a food; a food without a price weighs nothing in the choice. */
   priceOf?: (foodId: string) => number | undefined;
+  /** Shared by the models of one recipe under one regime; without it the model works everything out for itself. */
+  stayed?: StayedFoods;
 }
+
+const placeIn = ({ recipe, analysis, shelf, priceOf, stayed }: ModelInput, regime: Regime): Place => ({
+  recipe,
+  servings: analysis.servings,
+  shelf,
+  regime,
+  priceOf,
+  stayed: stayed ?? new Map(),
+});
 
 export function buildModel(input: ModelInput): Model {
   const { recipe, needs } = input;
   const regime = REGIMES[needs.regime ?? 'us'];
   const traits = traitsOf(input);
-  const original = originalTraits(traits, input, regime);
+  const place = placeIn(input, regime);
+  const original = originalTraits(traits, input, place);
   const base = Float64Array.from(original);
   const slots: Slot[] = [];
   const hopeless = new Set<number>();
   for (const line of countedLines(recipe)) {
-    const slot = slotOf(line, traits, input, regime, hopeless);
+    const slot = slotOf(line, traits, input, place, hopeless);
     if (!slot) continue;
     slots.push(slot);
-    const own = contribution(line, slot.food, line.grams?.best ?? 0, traits, input, regime);
+    const own = contribution(line, slot.food, line.grams?.best ?? 0, traits, place);
     for (let t = 0; t < base.length; t += 1) base[t] = (base[t] as number) - (own[t] as number);
   }
   slots.sort((a, b) => Number(b.forced) - Number(a.forced));
@@ -143,12 +149,8 @@ function traitsOf({ needs, priceOf }: ModelInput): TraitName[] {
 
 const weightOf = ({ weight, by }: ObjectiveTerm, { weights }: Needs): number => weight * { ...DEFAULT_WEIGHTS, ...weights }[by ?? 'closeness'];
 
-const NOTES: ReadonlySet<string> = new Set(FLAVOUR_NOTES);
-const isNote = (trait: TraitName): trait is FlavourNote => NOTES.has(trait);
-
-function originalTraits(traits: readonly TraitName[], input: ModelInput, regime: Regime): Float64Array {
-  const { recipe, analysis, shelf } = input;
-  const bodyMl = bodyMlOf(recipe, entriesOf(recipe, regime, shelf));
+function originalTraits(traits: readonly TraitName[], { recipe, analysis, shelf }: ModelInput, place: Place): Float64Array {
+  const bodyMl = bodyMlOf(recipe, entriesOf(recipe, place.regime, shelf));
   return Float64Array.from(traits, (trait) =>
     trait === 'potMl'
       ? analysis.potMl
@@ -157,43 +159,17 @@ function originalTraits(traits: readonly TraitName[], input: ModelInput, regime:
         : trait === 'bowlGrams'
           ? analysis.servingGrams
           : trait === 'price' || isNote(trait)
-            ? sumOverLines(trait, input, regime)
+            ? sumOverLines(trait, place)
             : analysis.perServing[trait].value,
   );
 }
 
 /** Traits that the analysis does not carry are added up line by line. */
-function sumOverLines(trait: TraitName, input: ModelInput, regime: Regime): number {
-  return countedLines(input.recipe).reduce((sum, line) => {
-    const food = line.foodId === null ? undefined : input.shelf.food(line.foodId);
-    return food && line.grams && line.stage !== 'plate'
-      ? sum + (contribution(line, food, line.grams.best, [trait], input, regime)[0] as number)
-      : sum;
+function sumOverLines(trait: TraitName, place: Place): number {
+  return countedLines(place.recipe).reduce((sum, line) => {
+    const food = line.foodId === null ? undefined : place.shelf.food(line.foodId);
+    return food && line.grams && line.stage !== 'plate' ? sum + (contribution(line, food, line.grams.best, [trait], place)[0] as number) : sum;
   }, 0);
-}
-
-/** What `grams` of a food in the place of a line give the pot and one bowl. */
-function contribution(
-  line: Line,
-  food: Food,
-  grams: number,
-  traits: readonly TraitName[],
-  { recipe, analysis, shelf, priceOf }: ModelInput,
-  regime: Regime,
-): Float64Array {
-  const stay = stayOf(line, food, heatOfLine(recipe, line.id, line.stage));
-  const figures = figuresAfter(shelf.figures(food, regime), stay.nutrients, regime);
-  const inPot = line.stage !== 'bowl';
-  const share = line.perBowl ? 1 : 1 / analysis.servings;
-  const left = grams * stay.grams;
-  return Float64Array.from(traits, (trait) => {
-    if (trait === 'potMl') return inPot ? (left * mlPer100g(food)) / 100 : 0;
-    if (trait === 'bodyMl') return inPot ? left * bodyMlPerGram(food) * releasedShare(food, blendedShare(recipe)) : 0;
-    if (trait === 'bowlGrams') return left * share;
-    if (trait === 'price') return grams * share * (priceOf?.(food.id) ?? 0);
-    if (isNote(trait)) return inPot ? left * flavourOf(food)[trait] : 0;
-    return (grams * share * (figures.value[NUTRIENT_INDEX[trait]] as number)) / 100;
-  });
 }
 
 /** Where a swap's foods go: its own stage unless the line is a topping. A line that moves is in no step of the recipe. */
@@ -237,8 +213,7 @@ function openMaxima(food: Food, needs: Needs, shelf: Shelf, regime: Regime): num
   );
 }
 
-function slotOf(line: Line, traits: readonly TraitName[], input: ModelInput, regime: Regime, hopeless: Set<number>): Slot | null {
-  const { needs, shelf } = input;
+function slotOf(line: Line, traits: readonly TraitName[], { needs, shelf }: ModelInput, place: Place, hopeless: Set<number>): Slot | null {
   if (line.stage === 'plate') return null;
   const food = line.foodId === null ? undefined : shelf.food(line.foodId);
   if (!food) {
@@ -256,7 +231,7 @@ function slotOf(line: Line, traits: readonly TraitName[], input: ModelInput, reg
     line.eaten === 'removed'
       ? []
       : line.grams
-        ? openMaxima(food, needs, shelf, regime)
+        ? openMaxima(food, needs, shelf, place.regime)
         : (needs.limits ?? []).flatMap(({ max }, index) => (max === undefined ? [] : [firstLimit(needs) + index]));
   const broken = [
     ...own.contains,
@@ -267,14 +242,14 @@ function slotOf(line: Line, traits: readonly TraitName[], input: ModelInput, reg
   ];
   const keep: Option = {
     swap: null,
-    fixed: line.grams ? contribution(line, food, line.grams.best, traits, input, regime) : new Float64Array(traits.length),
+    fixed: line.grams ? contribution(line, food, line.grams.best, traits, place) : new Float64Array(traits.length),
     parts: [],
     cost: 0,
   };
   const kept = needs.keepLines?.includes(line.id) || needs.keepFoods?.includes(food.id) || line.grams === null || line.partOf !== undefined;
   const swaps = kept ? [] : [...SWAPS.filter(({ replaces }) => replaces.includes(food.id)), ...(line.stage === 'bowl' ? [LEAVE_OUT] : [])];
   const options = swaps.flatMap((swap) => {
-    const option = optionOf(swap, line, food, own, traits, input, regime, rules);
+    const option = optionOf(swap, line, food, own, traits, needs, place, rules);
     return option ? [option] : [];
   });
   if (broken.length > 0 && options.length === 0) for (const index of broken) hopeless.add(index);
@@ -307,11 +282,11 @@ function optionOf(
   own: Food,
   ownVerdicts: Verdicts,
   traits: readonly TraitName[],
-  input: ModelInput,
-  regime: Regime,
+  needs: Needs,
+  place: Place,
   rules: NutRules,
 ): Option | null {
-  const { needs, shelf } = input;
+  const { shelf, regime } = place;
   const parts: Part[] = [];
   const grams = line.grams?.best ?? 0;
   const closeness = needs.weights?.closeness ?? DEFAULT_WEIGHTS.closeness;
@@ -326,9 +301,9 @@ function optionOf(
     }
     const perGram = new Float64Array(traits.length);
     const { stage, moved } = placeOf(swap, line);
-    const place: Line = { ...line, stage, id: moved ? '' : line.id, eaten: part.eaten?.how, eatenShare: part.eaten?.share };
+    const here: Line = { ...line, stage, id: moved ? '' : line.id, eaten: part.eaten?.how, eatenShare: part.eaten?.share };
     for (const [food, share] of foods) {
-      const one = contribution(place, food, share, traits, input, regime);
+      const one = contribution(here, food, share, traits, place);
       for (let t = 0; t < perGram.length; t += 1) perGram[t] = (perGram[t] as number) + (one[t] as number);
     }
     const usual = part.usual === undefined || grams === 0 ? null : part.usual * grams;

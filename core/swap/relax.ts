@@ -10,7 +10,8 @@
  * Revised simplex with a dense inverse of some forty rows. Forbidding an option changes only its price, so a smaller
  * node begins where its parent ended. With one option in every slot it solves the amounts of a plan.
  */
-import type { Model, Option } from './model.ts';
+import { carryPrices, inverted, pivot, priceRows, times } from './inverse.ts';
+import type { Model, Option, Term } from './model.ts';
 
 export interface Relaxed {
   /** A lower bound on the objective of every allowed set of choices; exact when one option of every slot is allowed. */
@@ -318,11 +319,19 @@ const prefer = (one: Column, other: Column, slope: number, otherSlope: number, c
 /** Options of every slot as the rows see them. */
 function flatten(model: Model): FlatOption[][] {
   let key = 2 * (model.terms.length + model.rows.length);
-  const inRows = (traits: Float64Array): Float64Array =>
-    Float64Array.from([
-      ...model.terms.map(({ at, weight }) => weight * (traits[at] as number)),
-      ...model.rows.map(({ coefficients }) => product(coefficients, traits)),
-    ]);
+  const { terms } = model;
+  // Rows speak of one or two traits.
+  const rows = model.rows.map(({ coefficients }) =>
+    [...coefficients.keys()].filter((t) => coefficients[t] !== 0).map((t) => [t, coefficients[t] as number] as const),
+  );
+  const inRows = (traits: Float64Array): Float64Array => {
+    const out = new Float64Array(terms.length + rows.length);
+    for (let i = 0; i < terms.length; i += 1) out[i] = (terms[i] as Term).weight * (traits[(terms[i] as Term).at] as number);
+    for (let i = 0; i < rows.length; i += 1)
+      for (const [t, factor] of rows[i] as (typeof rows)[number])
+        out[terms.length + i] = (out[terms.length + i] as number) + factor * (traits[t] as number);
+    return out;
+  };
   return model.slots.map(({ options }) =>
     options.map((option: Option): FlatOption => {
       const count = option.parts.length;
@@ -376,32 +385,6 @@ function levelAt(prices: Float64Array, data: Float64Array, at: number, levels: F
   return best;
 }
 
-/** out = costs . inverse, a price for every row. */
-function priceRows(out: Float64Array, costs: Float64Array, inverse: Float64Array, size: number): void {
-  out.fill(0);
-  for (let i = 0; i < size; i += 1) {
-    const cost = costs[i] as number;
-    if (cost === 0) continue;
-    const at = i * size;
-    for (let j = 0; j < size; j += 1) out[j] = (out[j] as number) + cost * (inverse[at + j] as number);
-  }
-}
-
-/** Prices after a pivot: the entering column's reduced cost times its new row is all that changes. */
-function carryPrices(prices: Float64Array, gain: number, inverse: Float64Array, row: number, size: number): void {
-  const at = row * size;
-  for (let j = 0; j < size; j += 1) prices[j] = (prices[j] as number) + gain * (inverse[at + j] as number);
-}
-
-/** out = inverse . vector, nothing below zero. */
-function times(out: Float64Array, inverse: Float64Array, vector: Float64Array, size: number): void {
-  for (let i = 0; i < size; i += 1) {
-    let sum = 0;
-    for (let j = 0; j < size; j += 1) sum += (inverse[i * size + j] as number) * (vector[j] as number);
-    out[i] = Math.max(0, sum);
-  }
-}
-
 /** What one unit of a column takes from each basic one. */
 function effect(out: Float64Array, { row, sign, values }: Column, inverse: Float64Array, size: number): void {
   const count = values.length;
@@ -413,48 +396,5 @@ function effect(out: Float64Array, { row, sign, values }: Column, inverse: Float
   }
 }
 
-function pivot(values: Float64Array, entering: Float64Array, inverse: Float64Array, leave: number, size: number): void {
-  const step = (values[leave] as number) / (entering[leave] as number);
-  const pivotRow = leave * size;
-  const scale = 1 / (entering[leave] as number);
-  for (let j = 0; j < size; j += 1) inverse[pivotRow + j] = (inverse[pivotRow + j] as number) * scale;
-  for (let i = 0; i < size; i += 1) {
-    const factor = entering[i] as number;
-    if (i === leave || factor === 0) continue;
-    const left = (values[i] as number) - step * factor;
-    values[i] = Math.max(left, 0);
-    const row = i * size;
-    for (let j = 0; j < size; j += 1) inverse[row + j] = (inverse[row + j] as number) - factor * (inverse[pivotRow + j] as number);
-  }
-  values[leave] = step;
-}
-
 const product = (coefficients: Float64Array, traits: Float64Array): number =>
   coefficients.reduce((sum, factor, t) => sum + factor * (traits[t] as number), 0);
-
-/** Gauss-Jordan with partial pivoting; the basis of a simplex is never singular. */
-function inverted(matrix: Float64Array, size: number): Float64Array {
-  const inverse = new Float64Array(size * size);
-  for (let i = 0; i < size; i += 1) inverse[i * size + i] = 1;
-  for (let column = 0; column < size; column += 1) {
-    let pivot = column;
-    for (let i = column + 1; i < size; i += 1)
-      if (Math.abs(matrix[i * size + column] as number) > Math.abs(matrix[pivot * size + column] as number)) pivot = i;
-    if (pivot !== column)
-      for (const m of [matrix, inverse])
-        for (let j = 0; j < size; j += 1) {
-          const held = m[column * size + j] as number;
-          m[column * size + j] = m[pivot * size + j] as number;
-          m[pivot * size + j] = held;
-        }
-    const scale = 1 / (matrix[column * size + column] as number);
-    for (const m of [matrix, inverse]) for (let j = 0; j < size; j += 1) m[column * size + j] = (m[column * size + j] as number) * scale;
-    for (let i = 0; i < size; i += 1) {
-      const factor = matrix[i * size + column] as number;
-      if (i === column || factor === 0) continue;
-      for (const m of [matrix, inverse])
-        for (let j = 0; j < size; j += 1) m[i * size + j] = (m[i * size + j] as number) - factor * (m[column * size + j] as number);
-    }
-  }
-  return inverse;
-}

@@ -1,0 +1,74 @@
+/** What a food in the place of a line gives the pot and one bowl, trait by trait: the coefficients of the one model. */
+import { figuresAfter } from '../food/figures.ts';
+import type { Shelf } from '../food/shelf.ts';
+import type { Food } from '../food/types.ts';
+import { NUTRIENT_INDEX } from '../nutrient.ts';
+import { heatOfLine } from '../nutrition/heat.ts';
+import { mlPer100g } from '../nutrition/pot.ts';
+import type { Regime } from '../nutrition/regime.ts';
+import { stayOf } from '../nutrition/stay.ts';
+import type { Line, Recipe } from '../recipe.ts';
+import { blendedShare, bodyMlPerGram, releasedShare } from '../texture/body.ts';
+import { FLAVOUR_NOTES, type FlavourNote } from './data/flavours.ts';
+import { flavourOf } from './flavour.ts';
+import type { TraitName } from './objective.ts';
+
+/** What is left of a food in a place after heat, draining and the rest. */
+interface Stayed {
+  /** Grams left of one. */
+  grams: number;
+  /** Nutrients of 100 g put in. */
+  nutrients: Float64Array;
+  /** Millilitres of body of one gram left. */
+  body: number;
+}
+
+/**
+ * What stays of each food in each place of one recipe. It hangs on the lines and steps alone: every model of the recipe,
+ * whatever is asked of it and into however many bowls it goes, may share one.
+ */
+export type StayedFoods = Map<string, Stayed>;
+
+export interface Place {
+  recipe: Recipe;
+  servings: number;
+  shelf: Shelf;
+  regime: Regime;
+  stayed: StayedFoods;
+  /** Money for a gram of a food; a food without a price weighs nothing in the choice. */
+  priceOf?: ((foodId: string) => number | undefined) | undefined;
+}
+
+const NOTES: ReadonlySet<string> = new Set(FLAVOUR_NOTES);
+export const isNote = (trait: TraitName): trait is FlavourNote => NOTES.has(trait);
+
+/** What `grams` of a food in the place of a line give the pot (volume, body, flavour) and one bowl (the rest). */
+export function contribution(line: Line, food: Food, grams: number, traits: readonly TraitName[], place: Place): Float64Array {
+  const stayed = stayedOf(line, food, place);
+  const inPot = line.stage !== 'bowl';
+  const share = line.perBowl ? 1 : 1 / place.servings;
+  const left = grams * stayed.grams;
+  return Float64Array.from(traits, (trait) => {
+    if (trait === 'potMl') return inPot ? (left * mlPer100g(food)) / 100 : 0;
+    if (trait === 'bodyMl') return inPot ? left * stayed.body : 0;
+    if (trait === 'bowlGrams') return left * share;
+    if (trait === 'price') return grams * share * (place.priceOf?.(food.id) ?? 0);
+    if (isNote(trait)) return inPot ? left * flavourOf(food)[trait] : 0;
+    return (grams * share * (stayed.nutrients[NUTRIENT_INDEX[trait]] as number)) / 100;
+  });
+}
+
+function stayedOf(line: Line, food: Food, { recipe, shelf, regime, stayed }: Place): Stayed {
+  const key = [line.id, line.stage, line.eaten ?? '', line.eatenShare ?? '', food.id].join('|');
+  let known = stayed.get(key);
+  if (!known) {
+    const stay = stayOf(line, food, heatOfLine(recipe, line.id, line.stage));
+    known = {
+      grams: stay.grams,
+      nutrients: figuresAfter(shelf.figures(food, regime), stay.nutrients, regime).value,
+      body: bodyMlPerGram(food) * releasedShare(food, blendedShare(recipe)),
+    };
+    stayed.set(key, known);
+  }
+  return known;
+}
