@@ -80,12 +80,16 @@ describe('a plan', () => {
     expect(cream?.why).toContainEqual({ kind: 'allergen', id: 'milk', index: 0 });
   });
   test('puts new lines where they are cooked, points the steps at them, and writes the work as steps', () => {
-    const { plans: beans } = ask(parsnip, {
-      allergens: ['milk'],
-      limits: [{ nutrient: 'proteinG', per: 'serving', min: 9 }],
-      keepLines: ['bacon', 'flour', 'stock'],
-      avoidFoods: ['cashews-raw', 'silken-tofu', 'sunflower-seeds', 'soy-cream'],
-    });
+    const { plans: beans } = ask(
+      parsnip,
+      {
+        allergens: ['milk'],
+        limits: [{ nutrient: 'proteinG', per: 'serving', min: 9 }],
+        keepLines: ['bacon', 'flour', 'stock'],
+        avoidFoods: ['cashews-raw', 'silken-tofu', 'sunflower-seeds', 'soy-cream'],
+      },
+      10,
+    );
     const plan = beans.find(({ changes }) => changes.some(({ swapId }) => swapId === 'cream-to-white-beans'));
     const added = plan?.recipe.lines.find(({ foodId }) => foodId === 'white-beans-canned-drained');
     expect(added).toMatchObject({ stage: 'blend', replaces: 'cream' });

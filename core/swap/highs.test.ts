@@ -97,7 +97,8 @@ describe('against HiGHS', () => {
       const other = leastByHighs(one);
       expect(ours === null).toBe(other === null);
       if (ours && other !== null) {
-        expect(ours.value).toBeCloseTo(other, 5);
+        // HiGHS keeps its rows to 1e-7, which the price of a row may magnify.
+        expect(ours.value).toBeCloseTo(other, 4);
         feasible += 1;
       }
     }

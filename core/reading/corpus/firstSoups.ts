@@ -45,7 +45,7 @@ export const FIRST_SOUPS: readonly CorpusSoup[] = [
     text: numbered('Spinach cream with yolks', 'For 4 people', 'Sweat the shallot in butter, add flour, cook 2 min.', 'Add milk and stock, simmer 10 minutes.', 'Wilt in the spinach, 3 minutes, and blend.', 'Off the heat beat in the yolks.') },
   { title: 'Parsnip and bacon soup', servings: 6, lines: [
     ['6 rashers streaky bacon, chopped', ['bacon-raw'], 168], ['800g parsnips, peeled and sliced', ['parsnip'], 800], ['1 large onion, diced', ['onion'], 150],
-    ['1 tsp curry powder', ['curry-powder'], 2.1], ['1.5 litres chicken stock', ['chicken-broth'], 1522], ['4 tablespoons creme fraiche', [null], null] ],
+    ['1 tsp curry powder', ['curry-powder'], 2.1], ['1.5 litres chicken stock', ['chicken-broth'], 1522], ['4 tablespoons creme fraiche', ['creme-fraiche'], 59] ],
     text: bulleted('Parsnip and bacon soup', 'Serves 6', 'Fry the bacon until crisp and pour off the fat.', 'Add onion, parsnips and curry powder, cook 8 minutes.', 'Add stock and simmer 20 minutes. Blend.', 'Serve with a spoon of creme fraiche.') },
   { title: 'Courgette and soft cheese soup', servings: 4, lines: [
     ['4 medium courgettes', ['courgette'], 784], ['1 medium onion', ['onion'], 110], ['200 g cream cheese', ['cream-cheese'], 200], ['2 tbsp sunflower oil', ['sunflower-oil'], 27.3],
@@ -99,7 +99,7 @@ export const FIRST_SOUPS: readonly CorpusSoup[] = [
     ['1 litre hot vegetable stock', STOCK, 1014], ['2 tbsp extra virgin olive oil', ['olive-oil'], 27] ],
     text: numbered('Kale and white bean soup', 'Serves 5', 'Soften onion and garlic in oil 8 minutes.', 'Add beans and stock, simmer 10 minutes.', 'Add kale 5 minutes; blend two thirds.') },
   { title: 'Chowder-style corn soup', servings: 4, lines: [
-    ['3 cups frozen corn', ['sweetcorn'], 462], ['4 slices bacon', ['bacon-raw'], 112], ['1 cup half & half', ['half-and-half'], 242], ['2 cups chicken broth', ['chicken-broth'], 480],
+    ['3 cups frozen corn', ['sweetcorn-frozen'], 408], ['4 slices bacon', ['bacon-raw'], 112], ['1 cup half & half', ['half-and-half'], 242], ['2 cups chicken broth', ['chicken-broth'], 480],
     ['1 red bell pepper, diced', ['red-pepper'], 119], ['1 tbsp flour', ['flour-wheat'], 7.8] ],
     text: bare('Chowder-style corn soup', 'Serves 4', '1. Crisp the bacon 6 minutes.', '2. Stir in flour; add broth, corn and pepper; simmer 15 minutes.', '3. Blend half and stir in the half & half.') },
   { title: 'Turnip and apple soup', servings: 4, lines: [
@@ -109,10 +109,10 @@ export const FIRST_SOUPS: readonly CorpusSoup[] = [
     ['2 x 400 g cans chopped tomatoes', ['tomatoes-canned'], 800], ['1 red onion, chopped', ['onion'], 110], ['250 ml oat cream', ['oat-cream'], 254], ['500 ml water', ['water'], 500], ['1 tsp caster sugar', ['sugar'], 4.2], ['20 basil leaves', ['basil'], 10] ],
     text: bulleted('Tomato and oat cream soup', 'Serves 6', 'Soften the onion 8 minutes.', 'Add tomatoes, sugar and water; simmer 25 minutes.', 'Blend with basil and oat cream.') },
   { title: 'Watercress and buttermilk soup', servings: 4, lines: [
-    ['3 bunches watercress', ['watercress'], 255], ['300 ml buttermilk', [null], null], ['400 g new potatoes', ['potato'], 400], ['1 onion', ['onion'], 110], ['600 ml vegetable stock', STOCK, 609], ['30 g butter', BUTTER, 30] ],
+    ['3 bunches watercress', ['watercress'], 255], ['300 ml buttermilk', ['buttermilk'], 310], ['400 g new potatoes', ['potato'], 400], ['1 onion', ['onion'], 110], ['600 ml vegetable stock', STOCK, 609], ['30 g butter', BUTTER, 30] ],
     text: numbered('Watercress and buttermilk soup', 'Serves 4', 'Sweat onion in butter 7 minutes.', 'Add potatoes and stock, simmer 18 minutes.', 'Add watercress 1 minute, blend, stir in buttermilk.') },
   { title: 'Almond velvet soup', servings: 6, lines: [
-    ['150 g blanched almonds', ['almonds'], 150], ['100 g white bread, crusts off', ['bread-white'], 100], ['1 litre almond milk', ['almond-drink'], 1031], ['1 clove garlic', ['garlic'], 3.5], ['4 tbsp extra-virgin olive oil', ['olive-oil'], 54], ['2 tbsp white wine vinegar', ['wine-vinegar'], 29.9] ],
+    ['150 g blanched almonds', ['almonds-blanched'], 150], ['100 g white bread, crusts off', ['bread-white'], 100], ['1 litre almond milk', ['almond-drink'], 1031], ['1 clove garlic', ['garlic'], 3.5], ['4 tbsp extra-virgin olive oil', ['olive-oil'], 54], ['2 tbsp white wine vinegar', ['wine-vinegar'], 29.9] ],
     text: bare('Almond velvet soup', 'Serves 6', '1. Soak the bread in the almond milk 10 minutes.', '2. Blend with almonds and garlic.', '3. Pour in oil and vinegar, warm gently 5 minutes.') },
   { title: 'Soup with no count of bowls', servings: null, lines: [
     ['750 g carrots, peeled and sliced', ['carrot'], 750], ['1 tbsp vegetable oil', ['vegetable-oil'], 13.6], ['1 can light coconut milk', ['coconut-milk-light'], 395], ['900 ml vegetable stock', STOCK, 913], ['2 tsp grated ginger', ['ginger'], 4], ['30 g fresh coriander', ['coriander-leaf'], 30] ],

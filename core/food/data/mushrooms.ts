@@ -1,0 +1,14 @@
+/** Mushrooms and kelp. Recalled from the USDA Standard Reference and Japanese tables (memory). */
+import type { FoodRow } from './row.ts';
+
+export const MUSHROOMS: readonly FoodRow[] = [
+  { category: 'mushroom', state: 'raw', id: 'mushrooms', name: 'Mushrooms, white or brown', aliases: 'mushrooms, mushroom, white mushrooms, button mushrooms, chestnut mushrooms, brown mushrooms, closed cup mushrooms', ndb: '11260', edible: 0.97, cup: 70, cupVaries: 0.15, each: [['each', 18, 12, 25]],
+    f: [22, 92.45, 3.09, 0.34, 0.05, 3.26, 1, 1.98, 5, 318, 3, 86, 0], more: { vitaminCMg: 2.1, riboflavinMg: 0.402, niacinMg: 3.607, seleniumUg: 9.3 } },
+  { category: 'mushroom', state: 'dry', id: 'mushrooms-dried', name: 'Mushrooms, dried (shiitake)', aliases: 'dried mushrooms, dried shiitake, dried porcini, dried shiitake mushrooms, dried porcini mushrooms', ndb: '11268', cup: 30, cupVaries: 0.25, f: [296, 9.5, 9.58, 0.99, 0.25, 75.37, 11.5, 2.21, 13, 1534, 11, 294, 0] },
+  { category: 'mushroom', state: 'raw', id: 'portobello', name: 'Portobello mushrooms', aliases: 'portobello, portobellos, portobello mushrooms, flat mushrooms', ndb: '11265', edible: 0.97, cup: 86, cupVaries: 0.15, each: [['each', 84, 60, 120]], f: [22, 92.82, 2.11, 0.35, 0.05, 3.87, 1.3, 2.5, 9, 364, 3, 108, 0] },
+  { category: 'mushroom', state: 'raw', id: 'cremini', name: 'Brown (cremini) mushrooms', aliases: 'cremini, cremini mushrooms, crimini mushrooms, baby bella mushrooms', ndb: '11266', edible: 0.97, cup: 72, cupVaries: 0.15, each: [['each', 20, 14, 28]], f: [22, 92.12, 2.5, 0.1, 0.014, 4.3, 0.6, 1.72, 6, 448, 18, 120, 0] },
+  { category: 'mushroom', state: 'raw', id: 'oyster-mushrooms', name: 'Oyster mushrooms', aliases: 'oyster mushrooms, oyster mushroom', ndb: '11987', edible: 0.89, cup: 86, cupVaries: 0.15, f: [33, 89.18, 3.31, 0.41, 0.062, 6.09, 2.3, 1.11, 18, 420, 3, 120, 0] },
+  { category: 'mushroom', state: 'cooked', id: 'mushrooms-cooked', name: 'Mushrooms, boiled or sweated', aliases: 'cooked mushrooms, fried mushrooms', ndb: '11261', cup: 156, cupVaries: 0.1, f: [28, 91.08, 2.17, 0.47, 0.061, 5.29, 2.2, 2.34, 2, 356, 6, 87, 0] },
+  { category: 'mushroom', state: 'canned', id: 'mushrooms-canned', name: 'Mushrooms, canned, drained', aliases: 'canned mushrooms, tinned mushrooms', ndb: '11264', cup: 156, cupVaries: 0.1, flags: ['drained'], f: [25, 91.08, 1.87, 0.29, 0.038, 5.09, 2.4, 2.34, 425, 129, 11, 66, 0] },
+  { category: 'vegetable', state: 'dry', id: 'kelp-dried', name: 'Kelp (kombu), dried', aliases: 'kelp, kombu, dried kelp, dried kombu', from: 'Japanese composition tables', checks: [['crustacean', 'small crustaceans live on seaweed']], f: [145, 9.5, 8.2, 1.2, 0.35, 61.5, 27.1, null, 2800, 6100, 710, 200, 0], ash: 19.6, more: { iodineUg: 240000 }, range: { iodineUg: [50000, 400000], sodiumMg: [2200, 3100], potassiumMg: [4500, 8000] } },
+];
