@@ -73,14 +73,19 @@ const schemas = {
       plate: ref('Figures'),
       declared: { type: 'object', properties: { us: { type: 'object' }, eu: { type: 'object' } } },
       claims: list(
-        object({
-          id: string,
-          regime: { enum: REGIME_IDS },
-          supported: { enum: ['yes', 'no', 'cannotTell'] },
-          figure: number,
-          limit: number,
-          source: string,
-        }),
+        object(
+          {
+            id: string,
+            regime: { enum: REGIME_IDS },
+            words: string,
+            supported: { enum: ['yes', 'no', 'cannotTell'] },
+            figure: number,
+            limit: number,
+            disclose: list(string),
+            source: string,
+          },
+          ['disclose'],
+        ),
       ),
       allergens: list(
         object({

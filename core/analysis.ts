@@ -11,6 +11,7 @@ import type { Shelf } from './food/shelf.ts';
 import type { Food, SourceKind } from './food/types.ts';
 import { type Note, notesFor } from './notes/rules.ts';
 import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient } from './nutrient.ts';
+import { type Claim, claimsOf } from './nutrition/claims.ts';
 import { type Cost, costOf, type PriceList } from './nutrition/cost.ts';
 import { type Declared, declaredFigures } from './nutrition/declared.ts';
 import { evaporation, heatOfLine } from './nutrition/heat.ts';
@@ -37,15 +38,6 @@ export interface Provenance {
   label: number;
   imported: number;
   unknownGramsShare: number;
-}
-
-export interface Claim {
-  id: string;
-  regime: RegimeId;
-  supported: 'yes' | 'no' | 'cannotTell';
-  figure: number;
-  limit: number;
-  source: string;
 }
 
 export interface ChoiceResult {
@@ -153,7 +145,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
       (key) => perServing[key],
       (key) => per100g[key],
     ),
-    claims: [],
+    claims: claimsOf(regime.id, { perServing, servingGrams: bowl.servingGrams, servingMl: bowl.servingMl }),
     allergens: allergenBoard(counted, rules, new Set(regime.declaredAllergens)),
     diets: dietVerdicts(counted, rules),
     body: bodyOfPot(recipe, entries, bowl.potMl),

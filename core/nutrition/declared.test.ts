@@ -80,12 +80,64 @@ describe('US', () => {
   });
 });
 
+describe('an insignificant amount, 101.9(f)(1)', () => {
+  test.each([
+    ['fatG', 0.49, true],
+    ['fatG', 0.5, undefined],
+    ['carbohydrateG', 0.9, true],
+    ['fibreG', 0.99, true],
+    ['proteinG', 1, undefined],
+    ['sugarsG', 0.9, undefined],
+    ['sodiumMg', 4.9, true],
+    ['cholesterolMg', 2, undefined],
+  ] as const)('%s of %d: %p', (key, value, expected) => {
+    expect(us(key, value)?.insignificant).toBe(expected);
+  });
+  test('is never said of a lower bound', () => {
+    expect(us('fatG', 0.2, true)?.insignificant).toBeUndefined();
+  });
+});
+
+describe('per cent in the EU is of the reference intake or the nutrient reference value, Annex XIII', () => {
+  test.each([
+    ['energyKj', 420, 5],
+    ['saltG', 0.6, 10],
+    ['fatG', 7, 10],
+    ['calciumMg', 240, 30],
+    ['fibreG', 5, undefined],
+  ] as const)('%s of %d is %p %%', (key, value, percent) => {
+    expect(eu(key, value)?.percentDaily).toBe(percent);
+  });
+  test('a vitamin or mineral is declared from 15 % of it in 100 g', () => {
+    expect([eu('calciumMg', 115)?.text, eu('calciumMg', 120)?.text]).toEqual([undefined, '120 mg']);
+  });
+});
+
+describe('a regime whose rules are not here', () => {
+  test.each(['ca', 'anz'] as const)('%s declares nothing, and borrows nothing', (regime) => {
+    const none = () => ({ value: 1, atLeast: false });
+    expect(declaredFigures(regime, none, none)).toEqual({});
+  });
+});
+
 describe('EU, per 100 g', () => {
   test.each([
     ['energyKcal', 61.4, '61 kcal'],
     ['energyKj', 257.6, '258 kJ'],
-    ['fatG', 0.49, '<0.5 g'],
-    ['fatG', 0.54, '0.5 g'],
+    ['fatG', 0.5, '<0.5 g'],
+    ['fatG', 0.51, '0.5 g'],
+    ['fatG', 0.56, '0.6 g'],
+    ['fatG', 10, '10 g'],
+    ['saturatedFatG', 0.1, '<0.1 g'],
+    ['saturatedFatG', 0.11, '0.1 g'],
+    ['saltG', 0.0125, '<0.01 g'],
+    ['saltG', 1, '1.0 g'],
+    ['saltG', 1.25, '1.3 g'],
+    ['starchG', 4.25, '4.3 g'],
+    ['calciumMg', 123.4, '123 mg'],
+    ['calciumMg', 1234, '1230 mg'],
+    ['ironMg', 2.149, '2.1 mg'],
+    ['vitaminDUg', 0.755, '0.76 µg'],
     ['fatG', 9.96, '10.0 g'],
     ['fatG', 12.4, '12 g'],
     ['saturatedFatG', 0.09, '<0.1 g'],
