@@ -49,13 +49,17 @@ const schemas = {
     },
     ['errors', 'current'],
   ),
-  Figure: object({
-    value: number,
-    low: number,
-    high: number,
-    atLeast: boolean,
-    missing: list(object({ lineId: string, foodId: { type: ['string', 'null'] } })),
-  }),
+  Figure: object(
+    {
+      value: number,
+      low: number,
+      high: number,
+      atLeast: boolean,
+      missing: list(object({ lineId: string, foodId: { type: ['string', 'null'] } })),
+      cautious: object({ low: number, high: number }),
+    },
+    ['cautious'],
+  ),
   Figures: figures,
   Analysis: object(
     {
@@ -171,7 +175,42 @@ const schemas = {
     ['bound', 'loses', 'rises', 'losesUnknown'],
   ),
   Source: object({ kind: { enum: ['measured', 'recalled', 'label', 'imported'] }, ref: string }),
-  Food: { type: 'object' },
+  Food: object(
+    {
+      id: string,
+      name: string,
+      aliases: list(string),
+      category: string,
+      source: ref('Source'),
+      state: string,
+      flags: list(string),
+      per100g: {
+        type: 'object',
+        additionalProperties: object(
+          {
+            value: number,
+            low: number,
+            high: number,
+            other: object({ value: number, source: string }),
+            apart: { const: true },
+            borrowed: { const: true },
+          },
+          ['low', 'high', 'other', 'apart', 'borrowed'],
+        ),
+      },
+      tables: object({ use: string, other: ref('Source'), reason: string }),
+      portions: list(object({ measure: string, grams: number, low: number, high: number, source: string })),
+      densityGPerMl: number,
+      edibleShare: number,
+      contains: list(string),
+      checks: list(object({ allergen: string, why: string })),
+      mayContain: list(object({ allergen: string, why: string })),
+      dietChecks: list(object({ diet: string, why: string })),
+      origins: list(string),
+      roles: list(string),
+    },
+    ['tables', 'densityGPerMl'],
+  ),
   VersionSummary: object({
     id: string,
     number,

@@ -29,6 +29,8 @@ export interface NutrientFigure {
   /** True when something in the soup is unknown: the value is a lower bound. */
   atLeast: boolean;
   missing: { lineId: string; foodId: string | null }[];
+  /** Where two tables differ by more than twice in a food: the figure by whichever row is lower, and by whichever is higher. */
+  cautious?: { low: number; high: number };
 }
 export type NutrientFigures = Record<Nutrient, NutrientFigure>;
 
@@ -120,10 +122,13 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
   const bowl = resolveBowl(recipe, contentsOf(entries), evaporation(recipe, waterOf(entries)));
 
   const eaten = entries.filter(({ line }) => line.stage !== 'plate');
-  const sums = sumLines(kernelLines(eaten, bowl, recipe), bowl.error);
+  const lines = kernelLines(eaten, bowl, recipe);
+  const sums = sumLines(lines, bowl.error);
   const missing = missingOf(eaten);
-  const perServing = shape(sums, missing, 1);
-  const per100g = shape(sums, missing, bowl.servingGrams > 0 ? 100 / bowl.servingGrams : 0);
+  const cautious = cautiousOf(lines, sums);
+  const shaped = (factor: number) => shape(sums, missing, factor, cautious);
+  const perServing = shaped(1);
+  const per100g = shaped(bowl.servingGrams > 0 ? 100 / bowl.servingGrams : 0);
   const plate = plateOf(entries, bowl, recipe);
   const cost = options.prices ? costOf(recipe, bowl.servings, options.prices, shelf) : null;
 
@@ -136,7 +141,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
     potMl: bowl.potMl,
     evaporatedGrams: bowl.evaporatedGrams,
     batchGrams: bowl.batchGrams,
-    batch: shape(sums, missing, bowl.servings),
+    batch: shaped(bowl.servings),
     perServing,
     per100g,
     ...(plate ? { plate } : {}),
@@ -255,19 +260,35 @@ function missingOf(entries: readonly Entry[]): Missing {
   return missing;
 }
 
+type Cautious = ReadonlyMap<number, { low: number; high: number }>;
+
+/** Sums by whichever table is lower, and by whichever is higher, where the tables of a food differ. */
+function cautiousOf(lines: readonly KernelLine[], { value }: Sums): Cautious {
+  const cautious = new Map<number, { low: number; high: number }>();
+  for (const { figures, grams } of lines)
+    for (const [at, other] of figures.apart) {
+      const { low, high } = cautious.get(at) ?? { low: value[at] as number, high: value[at] as number };
+      const by = (grams / 100) * (other - (figures.value[at] as number));
+      cautious.set(at, { low: low + Math.min(0, by), high: high + Math.max(0, by) });
+    }
+  return cautious;
+}
+
 const NOTHING_MISSING: { lineId: string; foodId: string | null }[] = [];
 
-function shape({ value, low, high }: Sums, missing: Missing, factor: number): NutrientFigures {
+function shape({ value, low, high }: Sums, missing: Missing, factor: number, cautious?: Cautious): NutrientFigures {
   const figures = {} as NutrientFigures;
   for (let at = 0; at < NUTRIENTS.length; at += 1) {
     const key = NUTRIENTS[at] as Nutrient;
     const open = missing.get(key);
+    const tables = cautious?.get(at);
     figures[key] = {
       value: (value[at] as number) * factor,
       low: (low[at] as number) * factor,
       high: (high[at] as number) * factor,
       atLeast: open !== undefined,
       missing: open ?? NOTHING_MISSING,
+      ...(tables ? { cautious: { low: tables.low * factor, high: tables.high * factor } } : {}),
     };
   }
   return figures;

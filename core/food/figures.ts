@@ -15,6 +15,8 @@ export interface Figures {
   above: Float64Array;
   /** Nutrients whose value is only a lower bound, in the order of NUTRIENTS. */
   unknown: readonly Nutrient[];
+  /** Where two tables differ by more than twice: the place and the other table's figure. Salt follows sodium. */
+  apart: readonly (readonly [at: number, other: number])[];
 }
 
 type Parts = readonly (readonly [Nutrient, number])[];
@@ -40,7 +42,22 @@ export function figuresOf(food: Food, regime: Regime): Figures {
     figures.above[at] = above;
   }
   derive(figures, unknown, regime);
-  return { ...figures, unknown: NUTRIENTS.filter((key) => unknown.has(key)) };
+  return { ...figures, unknown: NUTRIENTS.filter((key) => unknown.has(key)), apart: apartOf(food) };
+}
+
+const NOT_APART: Figures['apart'] = [];
+
+function apartOf({ apart, other }: Food): Figures['apart'] {
+  if (!apart || !other || apart.size === 0) return NOT_APART;
+  return [...apart].flatMap((key): [number, number][] => {
+    const figure = other.per100g[key] as number;
+    return key === 'sodiumMg'
+      ? [
+          [NUTRIENT_INDEX.sodiumMg, figure],
+          [NUTRIENT_INDEX.saltG, figure * 0.0025],
+        ]
+      : [[NUTRIENT_INDEX[key], figure]];
+  });
 }
 
 /** The figures of 100 g that went in, after each nutrient kept only its share; derived nutrients follow their parts. */
@@ -52,10 +69,12 @@ export function figuresAfter(figures: Figures, shares: Float64Array, regime: Reg
   };
   const unknown = new Set(figures.unknown);
   derive(scaled, unknown, regime);
-  return { ...scaled, unknown: figures.unknown };
+  const shareOf = (at: number) => shares[at === NUTRIENT_INDEX.saltG ? NUTRIENT_INDEX.sodiumMg : at] as number;
+  const apart = figures.apart.length === 0 ? NOT_APART : figures.apart.map(([at, other]) => [at, other * shareOf(at)] as const);
+  return { ...scaled, unknown: figures.unknown, apart };
 }
 
-function derive(figures: Omit<Figures, 'unknown'>, unknown: Set<Nutrient>, regime: Regime): void {
+function derive(figures: Omit<Figures, 'unknown' | 'apart'>, unknown: Set<Nutrient>, regime: Regime): void {
   const put = (into: Nutrient, parts: Parts) => {
     const at = NUTRIENT_INDEX[into];
     figures.value[at] = Math.max(

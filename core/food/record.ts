@@ -1,10 +1,23 @@
 /** A food as the API and the food screen show it: figures per 100 g with their intervals, energy by US factors. */
-import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient } from '../nutrient.ts';
+import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from '../nutrient.ts';
 import { Z95 } from '../nutrition/kernel.ts';
 import { REGIMES } from '../nutrition/regime.ts';
 import { bodyMlPerGram } from '../texture/body.ts';
+import { TABLE_PAIRS } from './data/pairs.ts';
 import type { Shelf } from './shelf.ts';
-import type { AllergenDoubt, Food, Portion, Source } from './types.ts';
+import type { AllergenDoubt, Food, FoodFlag, FoodState, Portion, Source, SourceKind } from './types.ts';
+
+export interface RecordFigure {
+  value: number;
+  low?: number;
+  high?: number;
+  /** The same food in the other table. */
+  other?: { value: number; source: string };
+  /** The two differ by more than twice: the one worse for a limit decides. */
+  apart?: true;
+  /** Taken from the other table, since this row has no figure. */
+  borrowed?: true;
+}
 
 export interface FoodRecord {
   id: string;
@@ -13,7 +26,12 @@ export interface FoodRecord {
   category: string;
   source: Source;
   /** An absent key is unknown. */
-  per100g: Partial<Record<Nutrient, { value: number; low?: number; high?: number }>>;
+  per100g: Partial<Record<Nutrient, RecordFigure>>;
+  state: FoodState;
+  flags: readonly FoodFlag[];
+  dietChecks: Food['dietChecks'];
+  /** Which of two tables' rows these figures are, and why; absent where the food stands in one only. */
+  tables?: { use: SourceKind; other: Source; reason: string };
   portions: readonly Portion[];
   densityGPerMl?: number;
   edibleShare: number;
@@ -34,7 +52,7 @@ export function foodRecord(food: Food, shelf: Shelf): FoodRecord {
     const value = figures.value[at] as number;
     const low = Math.max(0, value - Z95 * (figures.below[at] as number));
     const high = value + Z95 * (figures.above[at] as number);
-    per100g[key] = low === value && high === value ? { value } : { value, low, high };
+    per100g[key] = { value, ...(low === value && high === value ? {} : { low, high }), ...otherTable(food, key) };
   }
   return {
     id: food.id,
@@ -43,6 +61,10 @@ export function foodRecord(food: Food, shelf: Shelf): FoodRecord {
     category: food.category,
     source: food.source,
     per100g,
+    state: food.state,
+    flags: food.flags,
+    dietChecks: food.dietChecks,
+    ...(food.other ? { tables: { use: food.source.kind, other: food.other.source, reason: PAIRS.get(food.id)?.reason ?? '' } } : {}),
     portions: food.portions,
     ...(food.densityGPerMl === undefined ? {} : { densityGPerMl: food.densityGPerMl }),
     edibleShare: food.edibleShare,
@@ -53,6 +75,16 @@ export function foodRecord(food: Food, shelf: Shelf): FoodRecord {
     roles: rolesOf(food),
   };
 }
+
+function otherTable({ other, apart, borrowed }: Food, key: Nutrient): Pick<RecordFigure, 'other' | 'apart' | 'borrowed'> {
+  const stored = key as StoredNutrient;
+  if (borrowed?.has(stored)) return { borrowed: true };
+  const value = other?.per100g[stored];
+  if (!other || value === undefined) return {};
+  return { other: { value, source: other.source.ref }, ...(apart?.has(stored) ? { apart: true } : {}) };
+}
+
+const PAIRS = new Map(TABLE_PAIRS.map((pair) => [pair.id, pair]));
 
 /** Grams per 100 g from which a food gives a pot fat, protein, sugar (common practice); salt from 300 mg sodium; body from half its weight in gel. */
 function rolesOf(food: Food): string[] {

@@ -5,9 +5,11 @@
 import type { StoredNutrient } from '../nutrient.ts';
 import type { Regime } from '../nutrition/regime.ts';
 import { CURATED_ROWS } from './data/index.ts';
+import { TABLE_PAIRS } from './data/pairs.ts';
 import { type FoodRow, LIMITED } from './data/row.ts';
 import { type Figures, figuresOf } from './figures.ts';
 import { openTableFoods } from './openTable.ts';
+import { paired } from './pairing.ts';
 import type { Category, Food, Origin, Portion } from './types.ts';
 
 const US_CUP_ML = 236.588;
@@ -162,5 +164,19 @@ export function makeShelf(foods: readonly Food[]): Shelf {
   };
 }
 
-/** Curated rows first, then the open table. */
-export const SHELF: Shelf = makeShelf([...CURATED_ROWS.map(curatedFood), ...openTableFoods()]);
+/** The recalled rows as they stand, before the open table is asked. */
+export const recalledFoods = (): Food[] => CURATED_ROWS.map(curatedFood);
+
+function kitchenShelf(): Shelf {
+  const open = openTableFoods();
+  const openById = new Map(open.map((food) => [food.id, food]));
+  const pairs = new Map(TABLE_PAIRS.map((pair) => [pair.id, pair]));
+  const kitchen = recalledFoods().map((food) => {
+    const pair = pairs.get(food.id);
+    return pair ? paired(food, openById.get(`ifct-${pair.open}`) as Food, pair) : food;
+  });
+  return makeShelf([...kitchen, ...open]);
+}
+
+/** The kitchen's foods first, then the open table. */
+export const SHELF: Shelf = kitchenShelf();

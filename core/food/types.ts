@@ -105,6 +105,12 @@ export interface Food {
   spread: Readonly<Partial<Record<StoredNutrient, readonly [below: number, above: number]>>>;
   /** Keys whose 0 is a fact of nature (no cholesterol in a leek) and carries no error. */
   zeroByNature: ReadonlySet<StoredNutrient>;
+  /** Keys taken from the other table, since this row lacks them. */
+  borrowed?: ReadonlySet<StoredNutrient>;
+  /** The same food in the other table. */
+  other?: { source: Source; per100g: Readonly<Partial<Record<StoredNutrient, number>>> };
+  /** Limited keys in which the two tables differ by more than twice. */
+  apart?: ReadonlySet<StoredNutrient>;
   /** Grams per 100 g; part of the row check only. */
   ashG?: number;
   /** The table's own energy, kcal per 100 g; a check, never used in a result. */

@@ -2,7 +2,7 @@
 import { figuresAfter } from '../food/figures.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Food } from '../food/types.ts';
-import { NUTRIENT_INDEX } from '../nutrient.ts';
+import { NUTRIENT_INDEX, type Nutrient } from '../nutrient.ts';
 import { heatOfLine } from '../nutrition/heat.ts';
 import { mlPer100g } from '../nutrition/pot.ts';
 import type { Regime } from '../nutrition/regime.ts';
@@ -17,8 +17,10 @@ import type { TraitName } from './objective.ts';
 interface Stayed {
   /** Grams left of one. */
   grams: number;
-  /** Nutrients of 100 g put in. */
+  /** Nutrients of 100 g put in; by whichever table has more, and less. */
   nutrients: Float64Array;
+  most: Float64Array;
+  least: Float64Array;
   /** Millilitres of body of one gram left. */
   body: number;
 }
@@ -40,6 +42,12 @@ export interface Place {
 }
 
 const NOTES: ReadonlySet<string> = new Set(FLAVOUR_NOTES);
+/** Which figures a cautious trait reads, and of which nutrient; null of any other trait. */
+export function cautious(trait: TraitName): readonly ['most' | 'least', Nutrient] | null {
+  if (trait.startsWith('most:')) return ['most', trait.slice(5) as Nutrient];
+  return trait.startsWith('least:') ? ['least', trait.slice(6) as Nutrient] : null;
+}
+
 export const isNote = (trait: TraitName): trait is FlavourNote => NOTES.has(trait);
 
 /** What `grams` of a food in the place of a line give the pot (volume, body, flavour) and one bowl (the rest). */
@@ -54,7 +62,8 @@ export function contribution(line: Line, food: Food, grams: number, traits: read
     if (trait === 'bowlGrams') return left * share;
     if (trait === 'price') return grams * share * (place.priceOf?.(food.id) ?? 0);
     if (isNote(trait)) return inPot ? left * flavourOf(food)[trait] : 0;
-    return (grams * share * (stayed.nutrients[NUTRIENT_INDEX[trait]] as number)) / 100;
+    const [figures, nutrient] = cautious(trait) ?? (['nutrients', trait as Nutrient] as const);
+    return (grams * share * (stayed[figures][NUTRIENT_INDEX[nutrient]] as number)) / 100;
   });
 }
 
@@ -63,9 +72,18 @@ function stayedOf(line: Line, food: Food, { recipe, shelf, regime, stayed }: Pla
   let known = stayed.get(key);
   if (!known) {
     const stay = stayOf(line, food, heatOfLine(recipe, line.id, line.stage));
+    const { value, apart } = figuresAfter(shelf.figures(food, regime), stay.nutrients, regime);
+    const by = (pick: (one: number, other: number) => number): Float64Array => {
+      if (apart.length === 0) return value;
+      const figures = Float64Array.from(value);
+      for (const [at, other] of apart) figures[at] = pick(value[at] as number, other);
+      return figures;
+    };
     known = {
       grams: stay.grams,
-      nutrients: figuresAfter(shelf.figures(food, regime), stay.nutrients, regime).value,
+      nutrients: value,
+      most: by(Math.max),
+      least: by(Math.min),
       body: bodyMlPerGram(food) * releasedShare(food, blendedShare(recipe)),
     };
     stayed.set(key, known);

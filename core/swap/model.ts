@@ -13,7 +13,8 @@ import type { Food } from '../food/types.ts';
 import type { Nutrient } from '../nutrient.ts';
 import { REGIMES, type Regime } from '../nutrition/regime.ts';
 import { countedLines, type Line, type Recipe } from '../recipe.ts';
-import { contribution, isNote, type Place, type StayedFoods } from './contribution.ts';
+import { cautious, contribution, isNote, type Place, type StayedFoods } from './contribution.ts';
+import type { FlavourNote } from './data/flavours.ts';
 import { SWAPS, type Swap, type SwapPart } from './data/swaps.ts';
 import type { Needs } from './needs.ts';
 import { CHANGE_COST, DEFAULT_WEIGHTS, OBJECTIVE, type ObjectiveTerm, PER_ML, type TraitName, USUAL_PULL, VOLUME_KEEPS } from './objective.ts';
@@ -139,7 +140,10 @@ function traitsOf({ needs, priceOf }: ModelInput): TraitName[] {
   return [
     ...new Set<TraitName>([
       ...asked.map(({ trait }) => trait),
-      ...(needs.limits ?? []).map(({ nutrient }) => nutrient),
+      ...(needs.limits ?? []).flatMap(({ nutrient, min, max }): TraitName[] => [
+        ...(max === undefined ? [] : [`most:${nutrient}` as const]),
+        ...(min === undefined ? [] : [`least:${nutrient}` as const]),
+      ]),
       'potMl',
       'bodyMl',
       'bowlGrams',
@@ -160,8 +164,14 @@ function originalTraits(traits: readonly TraitName[], { recipe, analysis, shelf 
           ? analysis.servingGrams
           : trait === 'price' || isNote(trait)
             ? sumOverLines(trait, place)
-            : analysis.perServing[trait].value,
+            : nutrientOf(trait, analysis),
   );
+}
+
+function nutrientOf(trait: Exclude<TraitName, 'potMl' | 'bodyMl' | 'bowlGrams' | 'price' | FlavourNote>, { perServing }: Analysis): number {
+  const [side, nutrient] = cautious(trait) ?? ([null, trait as Nutrient] as const);
+  const figure = perServing[nutrient];
+  return side === null ? figure.value : (figure.cautious?.[side === 'most' ? 'high' : 'low'] ?? figure.value);
 }
 
 /** Traits that the analysis does not carry are added up line by line. */
@@ -365,13 +375,14 @@ function rowsOf(traits: readonly TraitName[], original: Float64Array, { needs, a
     const { min, max } = { ...limit, ...tightened?.get(index) };
     const bowl = analysis.servingGrams || 1;
     const bounded = (sign: 1 | -1, value: number) => {
+      const trait = `${sign === 1 ? 'most' : 'least'}:${limit.nutrient}` as const;
       const scale = Math.max(1e-3, Math.abs(value));
-      if (limit.per === 'serving') add(need, [[limit.nutrient as Nutrient, sign]], sign * value, scale);
+      if (limit.per === 'serving') add(need, [[trait, sign]], sign * value, scale);
       else
         add(
           need,
           [
-            [limit.nutrient as Nutrient, (sign * 100) / bowl],
+            [trait, (sign * 100) / bowl],
             ['bowlGrams', (-sign * value) / bowl],
           ],
           0,

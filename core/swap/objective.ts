@@ -8,7 +8,10 @@ import type { FlavourNote } from './data/flavours.ts';
 import type { Weights } from './needs.ts';
 
 /** `price` is the money a bowl costs, in the kitchen's currency. */
-export type TraitName = Nutrient | FlavourNote | 'potMl' | 'bodyMl' | 'bowlGrams' | 'price';
+/** A nutrient by whichever table of each food has more of it, or less: what a maximum and a minimum go by. */
+export type CautiousTrait = `most:${Nutrient}` | `least:${Nutrient}`;
+
+export type TraitName = Nutrient | CautiousTrait | FlavourNote | 'potMl' | 'bodyMl' | 'bowlGrams' | 'price';
 
 export interface ObjectiveTerm {
   trait: TraitName;

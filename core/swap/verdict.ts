@@ -52,19 +52,23 @@ export function normalCdf(z: number): number {
 /** Limits are inclusive. A lower bound can disprove a maximum and prove a minimum, never the reverse. */
 export function judgeLimit(limit: Limit, analysis: Analysis): Omit<NeedVerdict, 'need'> {
   const figure = (limit.per === 'serving' ? analysis.perServing : analysis.per100g)[limit.nutrient];
-  const { value, low, high, atLeast } = figure;
+  const { low, high, atLeast, cautious } = figure;
+  // Where two tables differ by more than twice, the one that is worse for the limit decides.
+  const most = cautious?.high ?? figure.value;
+  const least = cautious?.low ?? figure.value;
   const slack = (bound: number) => TOLERANCE * Math.max(1, Math.abs(bound));
   const states: NeedState[] = [];
   let chance = 1;
   if (limit.max !== undefined) {
-    states.push(value > limit.max + slack(limit.max) ? 'breaks' : atLeast ? 'cannotTell' : high <= limit.max + slack(limit.max) ? 'meets' : 'likely');
+    states.push(most > limit.max + slack(limit.max) ? 'breaks' : atLeast ? 'cannotTell' : high <= limit.max + slack(limit.max) ? 'meets' : 'likely');
     chance = Math.min(chance, chanceBelow(limit.max, figure));
   }
   if (limit.min !== undefined) {
-    states.push(low >= limit.min - slack(limit.min) ? 'meets' : value >= limit.min - slack(limit.min) ? 'likely' : atLeast ? 'cannotTell' : 'breaks');
+    states.push(low >= limit.min - slack(limit.min) ? 'meets' : least >= limit.min - slack(limit.min) ? 'likely' : atLeast ? 'cannotTell' : 'breaks');
     chance = Math.min(chance, 1 - chanceBelow(limit.min, figure));
   }
   const order: readonly NeedState[] = ['breaks', 'cannotTell', 'likely', 'meets'];
+  const value = limit.min === undefined ? most : limit.max === undefined ? least : figure.value;
   return { state: order.find((state) => states.includes(state)) ?? 'meets', value, low, high, ...(atLeast ? {} : { chance }) };
 }
 

@@ -46,12 +46,17 @@ function notePoints(note: string, lines: readonly Line[]): number {
 function measure(recipe: Recipe, needs: Needs): Traits {
   const analysis = analyse(recipe, needs, SHELF);
   const traits: Traits = { potMl: analysis.potMl, bodyMl: analysis.body.index * analysis.potMl, bowlGrams: analysis.servingGrams };
-  for (const nutrient of WATCHED) traits[nutrient] = analysis.perServing[nutrient].value;
+  for (const nutrient of WATCHED) {
+    const { value, cautious } = analysis.perServing[nutrient];
+    traits[nutrient] = value;
+    traits[`most ${nutrient}`] = cautious?.high ?? value;
+    traits[`least ${nutrient}`] = cautious?.low ?? value;
+  }
   for (const note of POT_NOTES) traits[note] = notePoints(note, recipe.lines);
   return traits;
 }
 
-const NAMES = ['potMl', 'bodyMl', 'bowlGrams', ...WATCHED, ...POT_NOTES];
+const NAMES = ['potMl', 'bodyMl', 'bowlGrams', ...WATCHED.flatMap((key) => [key, `most ${key}`, `least ${key}`]), ...POT_NOTES];
 const over = (a: Traits, b: Traits, by = 1): Traits =>
   Object.fromEntries(NAMES.map((name) => [name, ((a[name] as number) - (b[name] as number)) / by]));
 
@@ -161,9 +166,10 @@ function rowsOf(original: Traits, analysis: Analysis, needs: Needs): Row[] {
   rows.push({ of: (t) => at(t, 'potMl') / volume, bound: 1 + VOLUME_KEEPS, kind: 'volume' });
   rows.push({ of: (t) => -at(t, 'potMl') / volume, bound: VOLUME_KEEPS - 1, kind: 'volume' });
   for (const { nutrient, per, min, max } of needs.limits ?? []) {
-    const share = (bound: number) => (t: Traits) => at(t, nutrient) / bound - (per === '100g' ? at(t, 'bowlGrams') / 100 : 0);
-    if (max !== undefined) rows.push({ of: share(max), bound: per === '100g' ? 0 : 1, kind: 'max' });
-    if (min !== undefined) rows.push({ of: (t) => -share(min)(t), bound: per === '100g' ? 0 : -1, kind: 'min' });
+    const share = (bound: number, table: 'most' | 'least') => (t: Traits) =>
+      at(t, `${table} ${nutrient}`) / bound - (per === '100g' ? at(t, 'bowlGrams') / 100 : 0);
+    if (max !== undefined) rows.push({ of: share(max, 'most'), bound: per === '100g' ? 0 : 1, kind: 'max' });
+    if (min !== undefined) rows.push({ of: (t) => -share(min, 'least')(t), bound: per === '100g' ? 0 : -1, kind: 'min' });
   }
   if (needs.body !== undefined) {
     const { index } = analysis.body;

@@ -3,6 +3,9 @@ import type { Knex } from 'knex';
 import type { DraftBody, SoupSummary, VersionBody, VersionDigest, VersionSummary } from '../../contract/types.ts';
 
 /** A version with the food rows it was computed from. */
+/** Sets of keys are kept as lists. */
+const setsAsLists = (_: string, value: unknown): unknown => (value instanceof Set ? [...value] : value);
+
 export interface VersionRecord extends VersionBody {
   foods: unknown;
   digest: VersionDigest;
@@ -150,7 +153,7 @@ export const soupWriter = (trx: Knex.Transaction) => ({
       recipe: JSON.stringify(version.recipe),
       needs: JSON.stringify(version.needs),
       analysis: JSON.stringify(version.analysis),
-      foods: JSON.stringify(version.foods),
+      foods: JSON.stringify(version.foods, setsAsLists),
       data_version: version.dataVersion,
       summary: JSON.stringify(version.digest),
       notes: version.notes ? JSON.stringify(version.notes) : null,

@@ -74,6 +74,12 @@ export function LimitRail({ nutrient, original, now, limit, verdict }: Props) {
           {figure(now.low)} to {figure(now.high)}
         </span>
       </div>
+      {now.cautious && (limit || now.cautious.high > 2 * now.cautious.low) && (
+        <p className="text-sm text-kale-soft">
+          two tables: {figure(now.cautious.low)} or {figure(now.cautious.high)}
+          {limit && ', the worse one decides'}
+        </p>
+      )}
       {limit && (
         <div className="flex items-baseline justify-between gap-2 text-sm">
           <span className="text-kale-soft">limit {words}</span>
