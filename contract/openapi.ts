@@ -104,7 +104,14 @@ const schemas = {
       diets: list(object({ id: { enum: DIETS }, state: ref('DietState'), scopes: scoped(ref('DietState')), fewestChanges: scoped(fewest), because })),
       body: object({ index: number, word: string }),
       saltPercent: number,
-      provenance: object({ measured: number, recalled: number, label: number, imported: number, unknownGramsShare: number }),
+      provenance: object({
+        measured: number,
+        recalled: number,
+        label: number,
+        imported: number,
+        unknownGramsShare: number,
+        byNutrient: { type: 'object', additionalProperties: object({ measured: number, recalled: number, label: number, imported: number }) },
+      }),
       cost: object({ value: number, low: number, high: number, currency: string, unpricedLineIds: list(string), oldest: string }, ['oldest']),
       choices: list(
         object({

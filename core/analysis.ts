@@ -5,12 +5,13 @@
 import { type AllergenVerdict, allergenBoard, type CountedLine, type NutRules } from './allergen/board.ts';
 import { type DietVerdict, dietVerdicts } from './allergen/diets.ts';
 import type { AllergenId } from './allergen/ids.ts';
+import { LIMITED } from './food/data/row.ts';
 import type { Figures } from './food/figures.ts';
 import { figuresAfter } from './food/figures.ts';
 import type { Shelf } from './food/shelf.ts';
 import type { Food, SourceKind } from './food/types.ts';
 import { type Note, notesFor } from './notes/rules.ts';
-import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient } from './nutrient.ts';
+import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from './nutrient.ts';
 import { type Claim, claimsOf } from './nutrition/claims.ts';
 import { type Cost, costOf, type PriceList } from './nutrition/cost.ts';
 import { type Declared, declaredFigures } from './nutrition/declared.ts';
@@ -40,6 +41,8 @@ export interface Provenance {
   label: number;
   imported: number;
   unknownGramsShare: number;
+  /** Shares of each limited nutrient that is there, by kind of source. */
+  byNutrient: Partial<Record<Nutrient, Record<SourceKind, number>>>;
 }
 
 export interface ChoiceResult {
@@ -217,6 +220,22 @@ function waterOf(entries: readonly Entry[]): number {
   );
 }
 
+/** What one bowl is made of, as the kernel and the draws want it, with the line each entry stands for. */
+export interface BowlLines {
+  lines: KernelLine[];
+  lineIds: string[];
+  /** Relative standard deviation of the yield. */
+  yieldError: number;
+}
+
+export function bowlLines(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): BowlLines {
+  const regime = REGIMES[options.regime ?? 'us'];
+  const entries = entriesOf(recipe, regime, shelf);
+  const bowl = resolveBowl(recipe, contentsOf(entries), evaporation(recipe, waterOf(entries)));
+  const known = entries.filter(({ line, figures }) => line.stage !== 'plate' && line.grams !== null && figures !== null);
+  return { lines: kernelLines(known, bowl, recipe), lineIds: known.map(({ line }) => line.id), yieldError: bowl.error };
+}
+
 function kernelLines(entries: readonly Entry[], bowl: Bowl, recipe: Recipe): KernelLine[] {
   const foodNumbers = new Map<Food, number>();
   const parentNumbers = new Map<string, number>();
@@ -336,6 +355,27 @@ function provenanceOf(entries: readonly Entry[], bowl: Bowl): Provenance {
     recalled: by.recalled / whole,
     label: by.label / whole,
     imported: by.imported / whole,
+    byNutrient: byNutrientOf(entries, bowl),
     unknownGramsShare: allGrams > 0 ? unknownGrams / allGrams : entries.length > 0 ? 1 : 0,
   };
+}
+
+const LIMITED_NUTRIENTS = ['energyKcal', ...LIMITED.filter((key) => key !== 'waterG')] as const satisfies readonly Nutrient[];
+
+function byNutrientOf(entries: readonly Entry[], bowl: Bowl): Provenance['byNutrient'] {
+  const shares: Provenance['byNutrient'] = {};
+  for (const key of LIMITED_NUTRIENTS) {
+    const at = NUTRIENT_INDEX[key];
+    const sums: Record<SourceKind, number> = { measured: 0, recalled: 0, label: 0, imported: 0 };
+    for (const { line, food, figures } of entries) {
+      if (!food || !figures || !line.grams) continue;
+      const kind = food.borrowed?.has(key as StoredNutrient) ? (food.other?.source.kind ?? food.source.kind) : food.source.kind;
+      sums[kind] += line.grams.best * (line.perBowl ? bowl.servings : 1) * (figures.value[at] as number);
+    }
+    const total = sums.measured + sums.recalled + sums.label + sums.imported;
+    if (total <= 0) continue;
+    for (const kind of ['measured', 'recalled', 'label', 'imported'] as const) sums[kind] /= total;
+    shares[key] = sums;
+  }
+  return shares;
 }

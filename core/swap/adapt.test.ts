@@ -8,7 +8,7 @@ import { SWAPS } from './data/swaps.ts';
 import { swapsForLine } from './forLine.ts';
 import type { Needs } from './needs.ts';
 import { putBack } from './steps.ts';
-import { judgeLimit, needRefs, normalCdf } from './verdict.ts';
+import { judgeLimit, needRefs } from './verdict.ts';
 
 const ask = (recipe: Recipe, needs: Needs, plans = 3) => adapt({ recipe, needs, plans }, SHELF, { now: () => 0 });
 const parsnip = soup(
@@ -276,14 +276,6 @@ describe('verdicts on a limit', () => {
       judgeOpen({ min: open.perServing.sodiumMg.low - 1 }),
       judgeOpen({ min: known + 1 }),
     ]).toEqual(['cannotTell', 'breaks', 'meets', 'cannotTell']);
-  });
-  test.each([
-    [0, 0.5],
-    [1, 0.841345],
-    [1.96, 0.975002],
-    [-1.6449, 0.05],
-  ])('the normal distribution at %d is %d (standard table)', (z, p) => {
-    expect(normalCdf(z)).toBeCloseTo(p, 4);
   });
 });
 

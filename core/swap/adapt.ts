@@ -5,6 +5,7 @@
 import { type AnalyseOptions, type Analysis, analyse } from '../analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { type PriceList, pricePerGram } from '../nutrition/cost.ts';
+import { normalQuantile } from '../nutrition/normal.ts';
 import type { Recipe } from '../recipe.ts';
 import { blendedShare } from '../texture/body.ts';
 import { bestAmounts, brokenNeeds, distanceAt, roundAmounts } from './amounts.ts';
@@ -229,15 +230,8 @@ function settle(task: Task, needs: Needs, model: Model, leaf: Leaf, ignored: Rea
   return null;
 }
 
-/** Standard normal quantile for 0.5 to 0.99, Abramowitz and Stegun 26.2.23 (error below 4.5e-4). */
-function quantile(p: number): number {
-  if (p === 0.5) return 0;
-  const t = Math.sqrt(-2 * Math.log(1 - p));
-  return t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t * t * t);
-}
-
 function drawIn(needs: Needs, short: readonly NeedVerdict[]): Map<number, { min?: number; max?: number }> {
-  const z = quantile(needs.margin as number) / 1.96;
+  const z = normalQuantile(needs.margin as number) / 1.96;
   return new Map(
     short.map(({ need, value = 0, low = 0, high = 0 }) => {
       const index = need.index as number;

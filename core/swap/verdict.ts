@@ -1,5 +1,6 @@
 /** Judges an analysed soup against every need, on the interval and not on the best value alone. */
 import type { Analysis, NutrientFigure } from '../analysis.ts';
+import { normalCdf } from '../nutrition/normal.ts';
 import { countedLines, type Line, type Recipe } from '../recipe.ts';
 import { blendedShare } from '../texture/body.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
@@ -39,14 +40,6 @@ export function chanceBelow(limit: number, { value, low, high }: Pick<NutrientFi
   const sd = (limit >= value ? high - value : value - low) / Z95;
   if (sd <= 0) return value <= limit ? 1 : 0;
   return normalCdf((limit - value) / sd);
-}
-
-/** Standard normal distribution function, Abramowitz and Stegun 7.1.26, absolute error below 1.5e-7. */
-export function normalCdf(z: number): number {
-  const x = Math.abs(z) / Math.SQRT2;
-  const t = 1 / (1 + 0.3275911 * x);
-  const erf = 1 - ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t * Math.exp(-x * x);
-  return z >= 0 ? (1 + erf) / 2 : (1 - erf) / 2;
 }
 
 /** Limits are inclusive. A lower bound can disprove a maximum and prove a minimum, never the reverse. */

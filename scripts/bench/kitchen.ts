@@ -1,7 +1,10 @@
 /** What the benchmark times: kernel, whole analysis, one adaptation. Every iteration has other amounts. */
-import { analyse } from '../../core/analysis.ts';
-import { SHELF } from '../../core/food/shelf.ts';
-import { NUTRIENT_COUNT } from '../../core/nutrient.ts';
+import { analyse, bowlLines } from '../../core/analysis.ts';
+import { searchFoods } from '../../core/food/search.ts';
+import { makeShelf, SHELF, type Shelf } from '../../core/food/shelf.ts';
+import type { Food } from '../../core/food/types.ts';
+import { NUTRIENT_COUNT, NUTRIENT_INDEX } from '../../core/nutrient.ts';
+import { drawBowls } from '../../core/nutrition/draws.ts';
 import { type KernelLine, sumLines } from '../../core/nutrition/kernel.ts';
 import { REGIMES } from '../../core/nutrition/regime.ts';
 import { readRecipe } from '../../core/reading/read.ts';
@@ -201,6 +204,34 @@ function hardMeasure(): Measure {
   };
 }
 
+const DRAWN = ['energyKcal', 'proteinG', 'saturatedFatG', 'sodiumMg', 'potassiumMg', 'phosphorusMg'] as const;
+
+/** A shelf as large as an imported table's: every food again under other words, until there are 9,000. */
+function largeShelf(): Shelf {
+  const words = ['prepared', 'unprepared', 'with salt', 'without salt', 'frozen', 'canned', 'drained', 'roasted', 'young', 'mature', 'commercial'];
+  const foods: Food[] = [];
+  for (let copy = 0; foods.length < 9000; copy += 1)
+    for (const food of SHELF.foods) {
+      if (foods.length >= 9000) break;
+      foods.push(copy === 0 ? food : { ...food, id: `${food.id}-${copy}`, name: `${food.name}, ${words[copy % words.length]} ${copy}` });
+    }
+  return makeShelf(foods);
+}
+
+/** What people type, a letter at a time, slips and all. */
+function searchMeasure(): Measure {
+  const shelf = largeShelf();
+  const typed = ['celeriac', 'double cream', 'parsnp', 'haricot beans', 'asparagas', 'smoked haddock', 'eggplant', 'chicken stock cube'];
+  const keystrokes = typed.flatMap((text) => Array.from({ length: text.length - 1 }, (_, i) => text.slice(0, i + 2)));
+  searchFoods(shelf, 'warm', 20);
+  return {
+    name: `a keystroke of the food search over ${shelf.foods.length} foods`,
+    goal: 5,
+    unit: 'ms',
+    samples: time(keystrokes.length * 3, keystrokes.length, (i) => searchFoods(shelf, keystrokes[Math.abs(i) % keystrokes.length] as string, 20)),
+  };
+}
+
 export function measures(): Measure[] {
   const random = seeded(7);
   const lineSets = Array.from({ length: 64 }, () => kernelLines(random));
@@ -259,6 +290,16 @@ export function measures(): Measure[] {
         return `${plans} plans, ${optimal} proven optimal`;
       },
     },
+    {
+      name: '10,000 draws of a bowl of 25 lines, six nutrients',
+      goal: 100,
+      unit: 'ms',
+      samples: time(40, 3, (i) => {
+        const { lines, yieldError } = bowlLines(soups[Math.abs(i) % 64] as Recipe, {}, SHELF);
+        drawBowls({ lines, yieldError, nutrients: DRAWN.map((key) => NUTRIENT_INDEX[key]), draws: 10_000, seed: i + 5 });
+      }),
+    },
+    searchMeasure(),
     hardMeasure(),
   ];
 }
