@@ -300,6 +300,9 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     },
   },
   '/api/foods/{id}': { get: { summary: 'One food', reply: ref('Food') } },
+  '/api/foods/{id}/uses': {
+    get: { summary: 'Soups that have the food', reply: object({ soups: list(object({ id: string, title: string, versions: list(string) })) }) },
+  },
   '/api/read': {
     post: {
       summary: 'Read a recipe',

@@ -119,3 +119,10 @@ export interface VersionBody extends VersionSummary {
   /** Present when today's food rows give other figures than those kept. */
   numbersChanged?: boolean;
 }
+
+/** A soup that has a food: in its draft, or in the versions named. */
+export interface FoodUse {
+  id: string;
+  title: string;
+  versions: string[];
+}

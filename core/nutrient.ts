@@ -112,3 +112,9 @@ export function nutrientUnit(key: Nutrient): 'kcal' | 'kJ' | 'g' | 'mg' | 'µg' 
   if (key.endsWith('Mg')) return 'mg';
   return key.endsWith('Ug') ? 'µg' : 'g';
 }
+
+/** The label as it stands in a sentence: 'vitamin A (RAE)', 'saturated fat'. */
+export const nutrientName = (key: Nutrient): string => {
+  const label = NUTRIENT_LABELS[key];
+  return label.charAt(0).toLowerCase() + label.slice(1);
+};

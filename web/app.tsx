@@ -22,6 +22,9 @@ function Shell() {
           <NavLink to="/read" className={tab}>
             Read a recipe
           </NavLink>
+          <NavLink to="/foods" className={tab}>
+            Foods
+          </NavLink>
           <NavLink to="/settings" className={tab}>
             Settings
           </NavLink>
@@ -62,6 +65,8 @@ export const router = createBrowserRouter([
       { path: '/read', lazy: async () => ({ Component: (await import('./routes/read.tsx')).Read }) },
       { path: '/soups/:id/bench', lazy: async () => ({ Component: (await import('./routes/bench.tsx')).Bench }) },
       { path: '/soups/:id/compare', lazy: async () => ({ Component: (await import('./routes/compare.tsx')).Compare }) },
+      { path: '/foods', lazy: async () => ({ Component: (await import('./routes/foods.tsx')).Foods }) },
+      { path: '/foods/:id', lazy: async () => ({ Component: (await import('./routes/foods.tsx')).Foods }) },
       { path: '/settings', lazy: async () => ({ Component: (await import('./routes/settings.tsx')).SettingsScreen }) },
       { path: '*', element: <Failed /> },
     ],

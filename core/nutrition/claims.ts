@@ -2,7 +2,7 @@
  * Which content claims the figures of a soup would support, judged on the whole interval: 'yes' only where every value
  * in it would do, 'no' only where none would. It is never a claim made; a label wants it confirmed.
  */
-import { NUTRIENT_LABELS, type Nutrient } from '../nutrient.ts';
+import { type Nutrient, nutrientName } from '../nutrient.ts';
 import { type Basis, CLAIM_RULES, type ClaimRule, type Criterion, DISCLOSURE, EU_SOURCES, US_SOURCES } from './data/claims.ts';
 import { DAILY_VALUES, NRV } from './data/referenceValues.ts';
 import type { RegimeId } from './regime.ts';
@@ -103,7 +103,7 @@ function disclosures({ perServing, servingGrams }: ClaimFigures): string[] {
   const most = Math.max(1, REFERENCE_GRAMS / servingGrams);
   return (Object.entries(DISCLOSURE) as [Nutrient, number][])
     .filter(([key, level]) => perServing[key].high * most > level || perServing[key].atLeast)
-    .map(([key]) => `see nutrition information for ${NUTRIENT_LABELS[key].toLowerCase()} content`);
+    .map(([key]) => `see nutrition information for ${nutrientName(key)} content`);
 }
 
 /** A fibre claim states the fat unless the soup is low in it, 21 CFR 101.54(d). */
@@ -116,7 +116,7 @@ const share = (nutrient: Nutrient, basis: Basis, is: Criterion['is'], limit: num
 
 function usSources(): ClaimRule[] {
   return US_SOURCES.flatMap((key) => {
-    const name = NUTRIENT_LABELS[key].toLowerCase();
+    const name = nutrientName(key);
     const daily = DAILY_VALUES[key];
     const at = (percent: number) => (daily * percent) / 100;
     return [
@@ -140,7 +140,7 @@ function usSources(): ClaimRule[] {
 
 function euSources(): ClaimRule[] {
   return EU_SOURCES.flatMap((key) => {
-    const name = NUTRIENT_LABELS[key].toLowerCase();
+    const name = nutrientName(key);
     // The stricter of 100 g and 100 ml is the one with less in it.
     const both = (percent: number) => (['100g', '100ml'] as const).map((basis) => share(key, basis, 'least', (NRV[key] * percent) / 100));
     return [
@@ -177,5 +177,5 @@ export function lessThanOriginal(nutrient: Nutrient, original: Interval, now: In
   if (percent < 1) return null;
   // The two intervals touch: the difference may be none.
   const unsure = now.high >= original.low;
-  return { nutrient, percent, words: `${unsure ? 'about ' : ''}${percent} % less ${NUTRIENT_LABELS[nutrient].toLowerCase()} than the original` };
+  return { nutrient, percent, words: `${unsure ? 'about ' : ''}${percent} % less ${nutrientName(nutrient)} than the original` };
 }

@@ -6,7 +6,7 @@ import { SHELF } from '../food/shelf.ts';
 import { NUTRIENT_COUNT, NUTRIENT_INDEX } from '../nutrient.ts';
 import { line, soup } from '../test/soup.ts';
 import { doubtAbout } from './doubt.ts';
-import { chanceWithin, describe as describeDraws, drawBowls } from './draws.ts';
+import { chanceWithin, drawBowls, spreadOf } from './draws.ts';
 import type { KernelLine } from './kernel.ts';
 
 const NA = NUTRIENT_INDEX.sodiumMg;
@@ -37,7 +37,7 @@ describe('standard deviations stand within 5 % of first order', () => {
     const amounts = lines.reduce((sum, one) => sum + of(one), 0);
     // The two lines of stock share one composition: 210 g of it.
     const compositions = twoPiece(2.1 * 20, 2.1 * 45) + twoPiece(0.2 * 30, 0.2 * 30) + twoPiece(0.8 * 4, 0.8 * 10);
-    const { sd } = describeDraws(drawn(lines));
+    const { sd } = spreadOf(drawn(lines));
     const firstOrder = Math.sqrt(amounts + compositions);
     expect(Math.abs(sd / firstOrder - 1)).toBeLessThan(0.05);
     // Had the two lines drawn apart, this would have caught it.
@@ -50,9 +50,9 @@ describe('standard deviations stand within 5 % of first order', () => {
       { figures: salt, food: 1, grams: 0.5, below: 0.1, above: 0.1, parent: 0 },
       { figures: salt, food: 1, grams: 0.3, below: 0.06, above: 0.06, parent: 0 },
     ];
-    expect(describeDraws(drawn(parts)).sd / (0.16 * 387.58)).toBeCloseTo(1, 1);
+    expect(spreadOf(drawn(parts)).sd / (0.16 * 387.58)).toBeCloseTo(1, 1);
     const broth: KernelLine[] = [{ figures: figures(300, 0, 0), food: 1, grams: 200, below: 0, above: 0, parent: -1 }];
-    expect(describeDraws(drawn(broth, { yieldError: 0.08 })).sd / (600 * 0.08)).toBeCloseTo(1, 1);
+    expect(spreadOf(drawn(broth, { yieldError: 0.08 })).sd / (600 * 0.08)).toBeCloseTo(1, 1);
   });
   test('and of a real soup the interval drawn is that of the analysis within a twentieth of its value', () => {
     const recipe = soup(
@@ -60,7 +60,7 @@ describe('standard deviations stand within 5 % of first order', () => {
       { servings: 6 },
     );
     const { lines, yieldError } = bowlLines(recipe, {}, SHELF);
-    const { low, high } = describeDraws(drawn(lines, { yieldError }));
+    const { low, high } = spreadOf(drawn(lines, { yieldError }));
     const { sodiumMg } = analyse(recipe, {}, SHELF).perServing;
     expect(Math.abs(low - sodiumMg.low)).toBeLessThan(0.05 * sodiumMg.value);
     expect(Math.abs(high - sodiumMg.high)).toBeLessThan(0.05 * sodiumMg.value);
@@ -83,7 +83,7 @@ describe('draws', () => {
     expect(Math.min(...drawn(wild))).toBeGreaterThanOrEqual(0);
   });
   test('are counted into bins that hold them all', () => {
-    const { bins } = describeDraws(drawn(lines, { draws: 1000 }));
+    const { bins } = spreadOf(drawn(lines, { draws: 1000 }));
     expect(bins.reduce((sum, { count }) => sum + count, 0)).toBe(1000);
   });
 });

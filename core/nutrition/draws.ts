@@ -135,7 +135,7 @@ export interface Spread {
 }
 
 /** Describes one nutrient's draws. Throws a RangeError without any. */
-export function describe(values: Float64Array, bins = 24): Spread {
+export function spreadOf(values: Float64Array, bins = 24): Spread {
   if (values.length === 0) throw new RangeError('no draws to describe');
   const sorted = Float64Array.from(values).sort();
   const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] as number;

@@ -1,11 +1,12 @@
 /** Soups, drafts and versions as SQLite stores them, turned into domain values here and nowhere else. */
 import type { Knex } from 'knex';
-import type { DraftBody, SoupSummary, VersionBody, VersionDigest, VersionSummary } from '../../contract/types.ts';
+import type { DraftBody, FoodUse, SoupSummary, VersionBody, VersionDigest, VersionSummary } from '../../contract/types.ts';
+import type { Recipe } from '../../core/recipe.ts';
 
-/** A version with the food rows it was computed from. */
 /** Sets of keys are kept as lists. */
 const setsAsLists = (_: string, value: unknown): unknown => (value instanceof Set ? [...value] : value);
 
+/** A version with the food rows it was computed from. */
 export interface VersionRecord extends VersionBody {
   foods: unknown;
   digest: VersionDigest;
@@ -101,6 +102,25 @@ export const soupReader = (db: Knex) => ({
     return row
       ? { recipe: JSON.parse(row.recipe), needs: JSON.parse(row.needs), basedOn: row.based_on, revision: row.revision, ...notesOf(row) }
       : null;
+  },
+  /** Soups that have the food, by title, with 'draft' and the names of the versions. */
+  async usesOf(foodId: string): Promise<FoodUse[]> {
+    // The document is narrowed down as text and read as what it is.
+    const text = `%${JSON.stringify(foodId).replaceAll(/[%_\\]/g, '\\$&')}%`;
+    const drafts = await db<DraftRow>('drafts').select('soup_id', 'recipe').whereRaw("recipe like ? escape '\\'", [text]);
+    const versions = await db<VersionRow>('versions')
+      .select('soup_id', 'name', 'recipe')
+      .whereRaw("recipe like ? escape '\\'", [text])
+      .orderBy('number');
+    const has = ({ recipe }: { recipe: string }) => (JSON.parse(recipe) as Recipe).lines.some((line) => line.foodId === foodId);
+    const names = new Map<string, string[]>();
+    const add = (soupId: string, name: string) => names.set(soupId, [...(names.get(soupId) ?? []), name]);
+    for (const draft of drafts.filter(has)) add(draft.soup_id, 'draft');
+    for (const version of versions.filter(has)) add(version.soup_id, version.name);
+    const soups = await db<SoupRow>('soups')
+      .whereIn('id', [...names.keys()])
+      .orderBy(['title', 'id']);
+    return soups.map(({ id, title }) => ({ id, title, versions: names.get(id) as string[] }));
   },
   /** By number or by id. */
   async version(soupId: string, key: string): Promise<VersionBody | null> {

@@ -15,7 +15,7 @@ function limitOf({ query }: Request): number {
   return limit;
 }
 
-export const foodRoutes = ({ shelf }: Context): Router =>
+export const foodRoutes = ({ shelf, kitchen }: Context): Router =>
   Router()
     .get(
       '/foods',
@@ -41,4 +41,12 @@ export const foodRoutes = ({ shelf }: Context): Router =>
         return foodRecord(food, shelf);
       }),
     )
-    .all('/foods/:id', notAllowed('GET'));
+    .all('/foods/:id', notAllowed('GET'))
+    .get(
+      '/foods/:id/uses',
+      route(async ({ params }) => {
+        if (!shelf.food(String(params.id))) throw new Problem('notFound', `There is no food ${params.id}.`);
+        return { soups: await kitchen.usesOf(String(params.id)) };
+      }),
+    )
+    .all('/foods/:id/uses', notAllowed('GET'));

@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
-import type { DraftBody, NewVersion, Settings, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
+import type { DraftBody, FoodUse, NewVersion, Settings, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
 import { analyse } from '../../core/analysis.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
@@ -24,6 +24,8 @@ export interface Kitchen {
   version(soupId: string, key: string): Promise<VersionBody>;
   versions(soupId: string): Promise<VersionBody[]>;
   keepVersion(soupId: string, version: NewVersion): Promise<VersionBody>;
+  /** Soups whose draft or versions have the food. */
+  usesOf(foodId: string): Promise<FoodUse[]>;
   settings(): Promise<Settings>;
   saveSettings(settings: Omit<Settings, 'revision'> & { revision?: number }): Promise<Settings>;
 }
@@ -91,6 +93,7 @@ export function makeKitchen(db: Knex, shelf: Shelf, clock: Clock, prices: () => 
         return version;
       });
     },
+    usesOf: (foodId) => read.usesOf(foodId),
     settings: () => settingsReader(db).get(),
     saveSettings: (settings) =>
       db.transaction(async (trx) => {

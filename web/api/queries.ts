@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type {
   DraftBody,
   FlowTest,
+  FoodUse,
   KitchenPreset,
   Measures,
   NewFlowTest,
@@ -73,6 +74,14 @@ export const useReading = (text: string, measures: Measures) =>
     placeholderData: (last) => last,
     staleTime: Number.POSITIVE_INFINITY,
     refetchOnWindowFocus: false,
+  });
+
+export const useFoodUses = (foodId: string) =>
+  useQuery({
+    queryKey: ['foodUses', foodId],
+    queryFn: ({ signal }) =>
+      ask<{ soups: FoodUse[] }>('GET', `/api/foods/${encodeURIComponent(foodId)}/uses`, undefined, signal).then(({ soups }) => soups),
+    staleTime: 0,
   });
 
 export const useFoodSearch = (query: string) =>

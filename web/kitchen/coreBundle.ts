@@ -1,9 +1,14 @@
-export { analyse, entriesOf } from '../../core/analysis.ts';
+export { analyse, bowlLines, entriesOf } from '../../core/analysis.ts';
+export { foodRecord } from '../../core/food/record.ts';
+export { searchFoods } from '../../core/food/search.ts';
 export { SHELF } from '../../core/food/shelf.ts';
 export { balanceOf } from '../../core/notes/balance.ts';
+export { lessThanOriginal } from '../../core/nutrition/claims.ts';
+export { doubtAbout } from '../../core/nutrition/doubt.ts';
 export { formatGrams, kitchenMeasure } from '../../core/quantity/measure.ts';
 export { shareWords } from '../../core/quantity/share.ts';
 export { weighLine } from '../../core/reading/weighLine.ts';
+export { SWAPS } from '../../core/swap/data/swaps.ts';
 export { swapsForLine } from '../../core/swap/forLine.ts';
 export { nutrientGivers, rolesOf, rolesText } from '../../core/swap/roles.ts';
 export { sayNeeds } from '../../core/swap/sayNeeds.ts';

@@ -9,6 +9,8 @@ import type { BenchView } from '../bench/view.ts';
 import { BalanceHelp } from './BalanceHelp.tsx';
 import { BodyHelp } from './BodyHelp.tsx';
 import { CostRow } from './CostRow.tsx';
+import { HowSure } from './HowSure.tsx';
+import { LabelFigures } from './LabelFigures.tsx';
 import { LimitRail } from './LimitRail.tsx';
 
 /** Rails shown below the board, where no limit has put them above it. */
@@ -78,6 +80,8 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
             <LimitRailOf key={nutrient} nutrient={nutrient} view={view} />
           ))}
         </div>
+        <LabelFigures view={view} />
+        <HowSure view={view} />
         <Notes view={view} />
       </div>
     </section>

@@ -1,0 +1,42 @@
+/** The food shelf, and how sure a bowl is, in the real browser. */
+import { expect, expectAccessible, test } from './kitchen.ts';
+
+test.use({ demo: true });
+
+test('a food is found by another word and with a slip, and its record shows both tables, portions and where it is used', async ({ page, server }) => {
+  await page.goto(`${server.url}/foods`);
+  const list = page.getByRole('list', { name: 'Foods found' });
+  await page.getByLabel('Search', { exact: true }).fill('egplant');
+  await expect(list.getByRole('link').first()).toContainText('Aubergine');
+  await page.getByLabel('Search', { exact: true }).fill('celery');
+  await list.getByRole('link', { name: /^Celery stalk recalled/ }).click();
+  const record = page.getByRole('article', { name: 'Celery stalk' });
+  await expect(record.getByRole('row', { name: /Sodium/ })).toContainText('80 mg');
+  await expect(record.getByRole('row', { name: /Sodium/ })).toContainText('10.7 differs');
+  await expect(record.getByRole('region', { name: 'Portions' })).toContainText('stalk: 50 g (38 to 64)');
+  await expect(record.getByRole('region', { name: 'Allergens and cautions' })).toContainText('contains celery');
+  await expect(record.getByRole('img', { name: /Of 100 g: water 95 g/ })).toBeVisible();
+  await expect(record.getByRole('region', { name: 'Where it is used' }).getByRole('link', { name: 'Chestnut and sherry cream' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel('Search', { exact: true }).fill('zzzzzz');
+  await expect(page.getByText('Nothing on the shelf answers to that')).toBeVisible();
+});
+
+test('a bowl says how sure it is, what its label would say, and never that a claim is made', async ({ page, server }) => {
+  await page.goto(`${server.url}/soups`);
+  await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
+  const bowl = page.getByRole('region', { name: 'One bowl' });
+  await bowl.getByText('label figures, and what they would support').click();
+  await expect(bowl.getByText(/The figures would support/)).toBeVisible();
+  await expect(
+    bowl
+      .getByRole('row', { name: /^Saturated fat/ })
+      .getByRole('cell')
+      .first(),
+  ).toContainText(/^\d+(\.5)? g$/);
+  await bowl.getByRole('button', { name: 'How sure is this?' }).click();
+  const dialog = page.getByRole('dialog', { name: 'How sure is this?' });
+  await expect(dialog.getByRole('img', { name: /How sodium is spread/ })).toBeVisible();
+  await expect(dialog.getByRole('region', { name: 'Sodium' })).toContainText(/it is \d+ % of the doubt about sodium/);
+  await expectAccessible(page);
+});

@@ -1,0 +1,77 @@
+import { memo } from 'react';
+import type { Analysis } from '../../../core/analysis.ts';
+import { NUTRIENT_LABELS, NUTRIENTS, type Nutrient } from '../../../core/nutrient.ts';
+import type { DeclaredFigure } from '../../../core/nutrition/declared.ts';
+import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import type { BenchView } from '../bench/view.ts';
+
+/** Rounded as a label would round, and which content claims the figures would support. Never a claim made. */
+export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchView }) {
+  // The figures are what is waited for; this may come a frame after them.
+  const { core, analysis, original } = useAfterPaint(view);
+  const { declared, claims, regime } = analysis;
+  const figures: Partial<Record<Nutrient, DeclaredFigure>> | undefined = declared.us ?? declared.eu;
+  if (!figures)
+    return (
+      <p className="mt-1 text-sm text-kale-soft">Label figures and claims are not implemented for these rules, and none are borrowed from others.</p>
+    );
+  const supported = claims.filter((claim) => claim.supported === 'yes');
+  // What hangs on an unknown figure is said once, and not claim by claim.
+  const open = claims.filter(({ id, supported: state }) => state === 'cannotTell' && isUnknown(id, analysis));
+  const unsure = claims.filter((claim) => claim.supported === 'cannotTell' && !open.includes(claim));
+  const less = NUTRIENTS.flatMap((key) =>
+    LESS.has(key) ? (core.lessThanOriginal(key, original.analysis.perServing[key], analysis.perServing[key]) ?? []) : [],
+  );
+  return (
+    <details className="mt-1">
+      <summary className="text-sm underline">label figures, and what they would support</summary>
+      <p className="mt-1 text-sm text-kale-soft">
+        {declared.us ? 'One bowl, rounded as US labels are (21 CFR 101.9).' : 'Per 100 g, rounded as EU labels are (guidance of 2012).'} Estimates
+        from tables: a label wants them confirmed.
+      </p>
+      <table className="mt-1 w-full text-sm">
+        <tbody>
+          {(Object.entries(figures) as [Nutrient, DeclaredFigure][]).map(([key, { text, percentDaily }]) => (
+            <tr key={key}>
+              <th scope="row" className="text-left font-normal">
+                {NUTRIENT_LABELS[key]}
+              </th>
+              <td className="text-right">{text.startsWith('at least 0') ? 'not known' : text}</td>
+              <td className="w-14 text-right text-kale-soft">
+                {percentDaily === undefined || text.startsWith('at least 0') ? '' : `${percentDaily} %`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 text-sm">
+        {supported.length > 0 ? (
+          <>
+            The figures would support ({regime.toUpperCase()}): <strong>{supported.map(({ words }) => words).join(', ')}</strong>. Have it confirmed.
+          </>
+        ) : (
+          `The figures would support no content claim (${regime.toUpperCase()}).`
+        )}
+        {supported.some(({ disclose }) => disclose) &&
+          ` With such a claim: ${[...new Set(supported.flatMap(({ disclose }) => disclose ?? []))].join('; ')}.`}
+        {open.length > 0 && ' Some figures are unknown, and the claims that hang on them cannot be told.'}
+        {unsure.length > 0 && ` Cannot tell: ${unsure.map(({ words }) => words).join(', ')}.`}
+      </p>
+      {less.length > 0 && <p className="mt-1 text-sm">{less.map(({ words }) => words).join('; ')}.</p>}
+    </details>
+  );
+});
+
+/** 'high:ironMg' hangs on iron. */
+const isUnknown = (id: string, { perServing }: Analysis): boolean => perServing[id.split(':')[1] as Nutrient]?.atLeast ?? false;
+
+const LESS: ReadonlySet<Nutrient> = new Set([
+  'energyKcal',
+  'fatG',
+  'saturatedFatG',
+  'sugarsG',
+  'sodiumMg',
+  'potassiumMg',
+  'phosphorusMg',
+  'cholesterolMg',
+]);

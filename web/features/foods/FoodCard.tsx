@@ -1,0 +1,247 @@
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/allergen/ids.ts';
+import type { FoodRecord, RecordFigure } from '../../../core/food/record.ts';
+import type { Food } from '../../../core/food/types.ts';
+import { NUTRIENT_LABELS, NUTRIENTS, type Nutrient, nutrientName, nutrientUnit } from '../../../core/nutrient.ts';
+import { useFoodUses } from '../../api/queries.ts';
+import { useCore } from '../../kitchen/core.ts';
+import { figure } from '../../kitchen/format.ts';
+import { Chart } from '../../ui/chart.tsx';
+import { State } from '../../ui/state.tsx';
+
+const FLAG_WORDS: Record<Food['flags'][number], string> = {
+  potassiumChloride: 'often made with potassium chloride',
+  phosphate: 'often made with phosphate additives',
+  enriched: 'enriched, in some countries',
+  fortified: 'often fortified: ask which make',
+  drained: 'named drained: draining it again takes nothing',
+  rawKidneyBean: 'poisonous raw: soak, throw the water away, boil hard',
+  acidic: 'sour: it splits milk and slows softening',
+  splitsWhenBoiled: 'splits when boiled: add it off the boil',
+};
+
+/** One food: figures per 100 g with their interval, the other table beside them, and everything the kitchen needs to know. */
+export function FoodCard({ food }: { food: Food }) {
+  const { SHELF, foodRecord } = useCore();
+  const record = useMemo(() => foodRecord(food, SHELF), [foodRecord, food, SHELF]);
+  const unknown = NUTRIENTS.filter((key) => record.per100g[key] === undefined);
+  return (
+    <article aria-label={record.name} className="min-h-0 overflow-auto rounded-xl border border-line bg-card p-4">
+      <h2 className="font-title text-2xl">{record.name}</h2>
+      <p className="text-kale-soft">
+        {record.source.kind === 'measured' ? 'Measured' : record.source.kind === 'recalled' ? 'Recalled' : 'From a label'}: {record.source.ref}.{' '}
+        {record.category.replaceAll('-', ' ')}, {record.state}.
+      </p>
+      {record.aliases.length > 0 && <p className="text-sm">Also written: {record.aliases.join(', ')}.</p>}
+      {record.tables && (
+        <p className="mt-1 text-sm">
+          Two tables have it. This one is used because {record.tables.reason}; the other is {record.tables.other.ref}. Where they differ by more than
+          twice, the one worse for a limit decides.
+        </p>
+      )}
+      <div className="mt-3 grid gap-4 xl:grid-cols-[minmax(0,1fr)_18rem]">
+        <FigureTable record={record} />
+        <div className="flex flex-col gap-3">
+          <Composition record={record} ashG={food.ashG} />
+          <Holds record={record} />
+          <Portions record={record} />
+          <Uses food={food} />
+          {unknown.length > 0 && (
+            <section aria-label="Not known">
+              <h3>Not known</h3>
+              <p className="text-sm text-kale-soft">
+                {unknown.map((key) => nutrientName(key)).join(', ')}. A soup with this food says 'at least' for them.
+              </p>
+            </section>
+          )}
+        </div>
+      </div>
+    </article>
+  );
+}
+
+function FigureTable({ record: { per100g, tables } }: { record: FoodRecord }) {
+  const rows = NUTRIENTS.flatMap((key) => (per100g[key] ? [[key, per100g[key]] as const] : []));
+  return (
+    <table className="w-full text-sm">
+      <caption className="text-left text-base font-semibold">Per 100 g that is eaten, energy by the US factors</caption>
+      <thead>
+        <tr className="border-b border-line text-kale-soft">
+          <th scope="col" className="text-left font-normal">
+            nutrient
+          </th>
+          <th scope="col" className="text-right font-normal">
+            value
+          </th>
+          <th scope="col" className="text-right font-normal">
+            95 % between
+          </th>
+          <th scope="col" className="text-right font-normal">
+            {tables ? 'other table' : ''}
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([key, one]) => (
+          <Row key={key} nutrient={key} figureOf={one} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Row({ nutrient, figureOf: { value, low, high, other, apart, borrowed } }: { nutrient: Nutrient; figureOf: RecordFigure }) {
+  return (
+    <tr className={`border-b border-line/60 ${apart ? 'bg-mustard-pale' : ''}`}>
+      <th scope="row" className="text-left font-normal">
+        {NUTRIENT_LABELS[nutrient]}
+        {borrowed && <span className="text-kale-soft"> (borrowed)</span>}
+      </th>
+      <td className="text-right whitespace-nowrap">
+        {figure(value)} {nutrientUnit(nutrient)}
+      </td>
+      <td className="text-right whitespace-nowrap text-kale-soft">
+        {low === undefined || high === undefined ? '' : `${figure(low)} to ${figure(high)}`}
+      </td>
+      <td className="text-right whitespace-nowrap">
+        {other && figure(other.value)}
+        {apart && <span className="text-mustard"> differs</span>}
+      </td>
+    </tr>
+  );
+}
+
+const PARTS = [
+  ['water', 'waterG', '#a9c6cf'],
+  ['protein', 'proteinG', '#8d1748'],
+  ['fat', 'fatG', '#c98a12'],
+  ['available carbohydrate', 'availableCarbohydrateG', '#a9440f'],
+  ['fibre', 'fibreG', '#23673a'],
+] as const satisfies readonly (readonly [string, Nutrient, string])[];
+
+function Composition({ record: { per100g }, ashG }: { record: FoodRecord; ashG: number | undefined }) {
+  const option = useMemo(() => {
+    const parts = PARTS.map(([name, key, color]) => ({ name, value: per100g[key]?.value ?? 0, color }));
+    const rest = Math.max(0, ashG ?? 100 - parts.reduce((sum, { value }) => sum + value, 0));
+    return {
+      grid: { left: 0, right: 0, top: 0, bottom: 0 },
+      xAxis: { type: 'value', show: false, max: 100 },
+      yAxis: { type: 'category', show: false, data: [''] },
+      series: [...parts, { name: 'ash and the rest', value: rest, color: '#4b5c50' }].map(({ name, value, color }) => ({
+        type: 'bar',
+        stack: 'whole',
+        name,
+        data: [value],
+        itemStyle: { color, borderColor: '#fdfaf3', borderWidth: 1 },
+        silent: true,
+      })),
+    };
+  }, [per100g, ashG]);
+  const words = PARTS.map(([name, key]) => `${name} ${per100g[key] ? `${figure(per100g[key].value)} g` : 'unknown'}`);
+  return (
+    <section aria-label="Composition">
+      <h3>Made of</h3>
+      <Chart option={option} height={28} label={`Of 100 g: ${words.join(', ')}`} />
+      <ul className="mt-1 flex flex-wrap gap-x-3 text-sm">
+        {PARTS.map(([name, key, color]) => (
+          <li key={key} className="flex items-center gap-1">
+            <svg width="10" height="10" aria-hidden>
+              <rect width="10" height="10" rx="2" fill={color} />
+            </svg>
+            {name} {per100g[key] ? figure(per100g[key].value) : '?'}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Holds({ record: { contains, checks, mayContain, dietChecks, flags, roles } }: { record: FoodRecord }) {
+  const labels = ALLERGEN_LABELS as Record<string, string>;
+  const diets = DIET_LABELS as Record<string, string>;
+  return (
+    <section aria-label="Allergens and cautions">
+      <h3>Holds</h3>
+      <ul className="flex flex-wrap gap-1">
+        {[...new Set(contains)].map((id) => (
+          <li key={id}>
+            <State tone="breaks">contains {labels[id]}</State>
+          </li>
+        ))}
+      </ul>
+      {contains.length === 0 && <p className="text-sm">No allergen in the food itself. That is no statement about traces: read the pack.</p>}
+      <ul className="mt-1 text-sm">
+        {checks.map(({ allergen, why }) => (
+          <li key={allergen}>
+            <strong>check {labels[allergen]}:</strong> {why}
+          </li>
+        ))}
+        {mayContain.map(({ allergen, why }) => (
+          <li key={allergen}>
+            <strong>may contain {labels[allergen]}:</strong> {why}
+          </li>
+        ))}
+        {dietChecks.map(({ diet, why }) => (
+          <li key={diet}>
+            <strong>check {diets[diet]}:</strong> {why}
+          </li>
+        ))}
+        {flags.map((flag) => (
+          <li key={flag}>{FLAG_WORDS[flag]}</li>
+        ))}
+        {roles.length > 0 && <li className="text-kale-soft">In a pot it gives: {roles.join(', ')}.</li>}
+      </ul>
+    </section>
+  );
+}
+
+function Portions({ record: { portions, edibleShare, densityGPerMl } }: { record: FoodRecord }) {
+  return (
+    <section aria-label="Portions">
+      <h3>Portions</h3>
+      <ul className="text-sm">
+        {portions.map(({ measure, grams, low, high, source }) => (
+          <li key={measure} title={source}>
+            {measure}: {figure(grams)} g{' '}
+            <span className="text-kale-soft">
+              ({figure(low)} to {figure(high)})
+            </span>
+          </li>
+        ))}
+        {portions.length === 0 && <li className="text-kale-soft">No household measure is known: weigh it.</li>}
+        <li>
+          {edibleShare < 1 && `${Math.round(edibleShare * 100)} % of what is bought is eaten. `}
+          {densityGPerMl !== undefined && `${densityGPerMl.toFixed(2)} g a millilitre.`}
+        </li>
+      </ul>
+    </section>
+  );
+}
+
+/** In which soups it stands, and which swaps know it. */
+function Uses({ food: { id } }: { food: Food }) {
+  const { SWAPS } = useCore();
+  const uses = useFoodUses(id);
+  const replaced = SWAPS.filter(({ replaces }) => replaces.includes(id));
+  const brought = SWAPS.filter(({ parts }) => parts.some(({ foods }) => foods.some(([foodId]) => foodId === id)));
+  return (
+    <section aria-label="Where it is used">
+      <h3>Used</h3>
+      <ul className="text-sm">
+        {uses.data?.map((soup) => (
+          <li key={soup.id}>
+            <Link className="underline" to={`/soups/${soup.id}/bench`}>
+              {soup.title}
+            </Link>
+            {soup.versions.length > 0 && <span className="text-kale-soft"> ({soup.versions.join(', ')})</span>}
+          </li>
+        ))}
+        {uses.data?.length === 0 && <li className="text-kale-soft">In no soup of the house.</li>}
+        <li className="text-kale-soft">
+          Swaps that take its place: {replaced.length}; that bring it in: {brought.length}.
+        </li>
+      </ul>
+    </section>
+  );
+}

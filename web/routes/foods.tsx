@@ -1,0 +1,94 @@
+import { Suspense, useDeferredValue, useId, useMemo, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { CATEGORIES, type Category, type SourceKind } from '../../core/food/types.ts';
+import { FoodCard } from '../features/foods/FoodCard.tsx';
+import { useCore } from '../kitchen/core.ts';
+import { Field, Input, Select } from '../ui/field.tsx';
+import { Waiting } from '../ui/state.tsx';
+
+const MOST_SHOWN = 80;
+const SOURCE_WORDS: Record<SourceKind, string> = { measured: 'measured', recalled: 'recalled', label: 'from a label', imported: 'imported' };
+
+/** The food shelf: what the kitchen knows of each food, where from, and how surely. */
+export function Foods() {
+  return (
+    <Suspense fallback={<Waiting>Fetching the foods ...</Waiting>}>
+      <Shelf />
+    </Suspense>
+  );
+}
+
+function Shelf() {
+  const { id } = useParams();
+  const { SHELF, searchFoods } = useCore();
+  const [params, setParams] = useSearchParams();
+  const query = params.get('q') ?? '';
+  const [category, setCategory] = useState<Category | ''>('');
+  const asked = useDeferredValue(query);
+  const found = useMemo(() => {
+    const hits = searchFoods(SHELF, asked, SHELF.foods.length).map(({ food }) => food);
+    const list = asked.trim() === '' ? [...SHELF.foods].sort((a, b) => a.name.localeCompare(b.name, 'en')) : hits;
+    return list.filter((food) => category === '' || food.category === category);
+  }, [SHELF, searchFoods, asked, category]);
+  const food = id === undefined ? undefined : SHELF.food(id);
+  const list = useId();
+  const search = params.size > 0 ? `?${params}` : '';
+  return (
+    <div className="mx-auto grid w-full max-w-7xl min-h-0 flex-1 gap-4 p-4 lg:h-[calc(100dvh-3rem)] lg:flex-none lg:grid-cols-[22rem_minmax(0,1fr)]">
+      <section aria-label="Search the shelf" className="flex min-h-0 flex-col gap-2">
+        <h1 className="font-title text-3xl">Foods</h1>
+        <Field label="Search">
+          <Input
+            type="search"
+            value={query}
+            aria-controls={list}
+            placeholder="aubergine, double cream, stock ..."
+            onChange={(event) => setParams(event.target.value === '' ? {} : { q: event.target.value }, { replace: true })}
+          />
+        </Field>
+        <Field label="Kind">
+          <Select value={category} onChange={(event) => setCategory(event.target.value as Category | '')}>
+            <option value="">(all)</option>
+            {CATEGORIES.map((one) => (
+              <option key={one} value={one}>
+                {one.replaceAll('-', ' ')}
+              </option>
+            ))}
+          </Select>
+        </Field>
+        <p role="status" className="text-sm text-kale-soft">
+          {found.length === 0
+            ? 'Nothing on the shelf answers to that. Try another word, or fewer letters.'
+            : `${found.length} foods${found.length > MOST_SHOWN ? `, the first ${MOST_SHOWN} shown` : ''}`}
+        </p>
+        <ul
+          id={list}
+          aria-label="Foods found"
+          className="relative flex min-h-0 flex-1 flex-col overflow-auto rounded-xl border border-line bg-card max-lg:max-h-72"
+        >
+          {found.slice(0, MOST_SHOWN).map((one) => (
+            <li key={one.id} className="border-b border-line last:border-0">
+              <Link
+                to={`/foods/${one.id}${search}`}
+                aria-current={one.id === id ? 'true' : undefined}
+                className="flex min-h-8 items-center justify-between gap-2 px-3 py-1 hover:bg-oat-deep aria-[current]:bg-squash-pale"
+              >
+                <span className="min-w-0 truncate">{one.name}</span>
+                <span className="shrink-0 text-sm text-kale-soft">{SOURCE_WORDS[one.source.kind]}</span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </section>
+      {food ? (
+        <FoodCard key={food.id} food={food} />
+      ) : (
+        <p className="m-auto max-w-md p-8 text-center text-kale-soft">
+          {id === undefined
+            ? 'Choose a food to see its figures, both tables where there are two, its portions and what it holds.'
+            : 'There is no such food on the shelf.'}
+        </p>
+      )}
+    </div>
+  );
+}
