@@ -60,7 +60,8 @@ function only(needs: Needs, refs: readonly NeedRef[]): Needs {
     keepLines: needs.keepLines?.filter((_, index) => has('keep', index)),
   };
 }
-const canBeMet = (recipe: Recipe, needs: Needs) => enumerate(recipe, needs, 1).length > 0;
+/** By amounts that a scale can weigh; what only exact amounts would meet is met by no one. */
+const canBeMet = (recipe: Recipe, needs: Needs) => enumerate(recipe, needs, FIVE + 2).some((one) => one.weighable());
 
 const counts = { cases: 0, clash: 0, twoChanges: 0, bodyBinds: 0, minimumBinds: 0, unweighable: 0 };
 const near = (a: number, b: number) => Math.abs(a - b) < 1e-5;
