@@ -1,5 +1,6 @@
 /** Checks a body against its schema and its meaning, and says what is wrong, where, and how to mend it. */
 import type { ObjectSchema, ValidationErrorItem } from 'joi';
+import { type LabelEntry, labelFaults } from '../core/food/label.ts';
 import { type Recipe, recipeFaults } from '../core/recipe.ts';
 import type { Needs } from '../core/swap/needs.ts';
 import { needsFaults } from '../core/swap/needs.ts';
@@ -46,4 +47,10 @@ export function checkRecipe(recipe: Recipe, knowsFood: KnowsFood, at = '/recipe'
 export function checkNeeds(needs: Needs, recipe: Recipe, knowsFood: KnowsFood, at = '/needs'): void {
   const faults = needsFaults(needs, recipe, knowsFood);
   if (faults.length > 0) refuse(faults.map(({ path, code, message }) => ({ path: `${at}${path}`, code: code as ProblemCode, message })));
+}
+
+/** Throws a 422 Problem when a label's parts are larger than their wholes. `at` is the entry's place in the body. */
+export function checkLabel(entry: LabelEntry, at: string): void {
+  const faults = labelFaults(entry);
+  if (faults.length > 0) refuse(faults.map(({ key, message }) => ({ path: `${at}/figures/${key}`, code: 'label.partTooLarge' as const, message })));
 }

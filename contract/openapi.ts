@@ -8,8 +8,10 @@ import { PROBLEMS } from './problems.ts';
 import {
   adaptSchema,
   analyseSchema,
+  changeOwnFoodSchema,
   draftSchema,
   flowTestSchema,
+  labelSchema,
   newSoupSchema,
   newVersionSchema,
   patchSoupSchema,
@@ -218,6 +220,7 @@ const schemas = {
     },
     ['tables', 'densityGPerMl'],
   ),
+  OwnFood: object({ id: string, entry: { type: 'object' }, retired: boolean, revision: number, updatedAt: string }),
   VersionSummary: object({
     id: string,
     number,
@@ -303,6 +306,11 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
   '/api/foods/{id}/uses': {
     get: { summary: 'Soups that have the food', reply: object({ soups: list(object({ id: string, title: string, versions: list(string) })) }) },
   },
+  '/api/own-foods': {
+    get: { summary: "The kitchen's own foods", reply: object({ foods: list(ref('OwnFood')) }) },
+    post: { summary: 'A food from its label', body: labelSchema, reply: ref('OwnFood'), status: 201 },
+  },
+  '/api/own-foods/{id}': { put: { summary: 'Change or retire an own food', body: changeOwnFoodSchema, reply: ref('OwnFood') } },
   '/api/read': {
     post: {
       summary: 'Read a recipe',

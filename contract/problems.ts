@@ -31,6 +31,7 @@ export const PROBLEMS = {
   'needs.limitEmpty': { status: 422, title: 'A limit needs a minimum or a maximum' },
   'needs.unknownLine': { status: 422, title: 'No such line to keep' },
   'needs.unknownFood': { status: 422, title: 'No such food' },
+  'label.partTooLarge': { status: 422, title: 'A part is larger than its whole' },
   'read.empty': { status: 422, title: 'There is no text to read' },
   'server.error': { status: 500, title: 'Something went wrong here' },
   'server.busy': { status: 503, title: 'Busy or shutting down' },

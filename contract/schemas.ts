@@ -1,6 +1,8 @@
 /** The bodies the API takes, as Joi schemas. Wrong shapes are 400, wrong values 422; see check.ts. */
 import Joi from 'joi';
 import { ALLERGENS, DIETS } from '../core/allergen/ids.ts';
+import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
+import { CATEGORIES } from '../core/food/types.ts';
 import { NUTRIENTS } from '../core/nutrient.ts';
 import { REGIME_IDS } from '../core/nutrition/regime.ts';
 import { EATEN, LIDS, METHODS, STAGES } from '../core/recipe.ts';
@@ -154,3 +156,20 @@ export const flowTestSchema = Joi.object({
   liquidSeparates: Joi.boolean(),
   note: words.required(),
 });
+
+/** Ingredients are as long as a package is. */
+const MOST_INGREDIENTS = 5000;
+export const labelSchema = Joi.object({
+  name: Joi.string().pattern(/\S/).max(200).required(),
+  aliases: Joi.array().items(Joi.string().pattern(/\S/).max(200)).max(40).required(),
+  category: oneOf(CATEGORIES).required(),
+  form: oneOf(LABEL_FORMS).required(),
+  perGrams: positive.max(5000).required(),
+  figures: Joi.object(Object.fromEntries(LABEL_KEYS.map((key) => [key, Joi.number().min(0).max(100_000)]))).required(),
+  ingredients: Joi.string().allow('').max(MOST_INGREDIENTS).allow(null).required(),
+  date: Joi.string()
+    .pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
+    .required(),
+  gramsPerMl: Joi.number().min(0.2).max(3),
+});
+export const changeOwnFoodSchema = Joi.object({ entry: labelSchema.required(), retired: Joi.boolean().required(), revision: revision.required() });

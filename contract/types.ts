@@ -1,6 +1,8 @@
 /** What the API sends, as types. */
+
 import type { AllergenId } from '../core/allergen/ids.ts';
 import type { Analysis } from '../core/analysis.ts';
+import type { LabelEntry } from '../core/food/label.ts';
 import type { RegimeId } from '../core/nutrition/regime.ts';
 import type { Recipe } from '../core/recipe.ts';
 import type { Needs } from '../core/swap/needs.ts';
@@ -125,4 +127,13 @@ export interface FoodUse {
   id: string;
   title: string;
   versions: string[];
+}
+
+/** A food of the kitchen's own, as its label was read. */
+export interface OwnFoodBody {
+  id: string;
+  entry: LabelEntry;
+  retired: boolean;
+  revision: number;
+  updatedAt: string;
 }

@@ -40,3 +40,31 @@ test('a bowl says how sure it is, what its label would say, and never that a cla
   await expect(dialog.getByRole('region', { name: 'Sodium' })).toContainText(/it is \d+ % of the doubt about sodium/);
   await expectAccessible(page);
 });
+
+test('a food from a package is put on the shelf, edited and retired', async ({ page, server }) => {
+  await page.goto(`${server.url}/foods`);
+  await page.getByRole('button', { name: 'From a package' }).click();
+  const form = page.getByRole('dialog', { name: 'A food from its package' });
+  await form.getByLabel('Name').fill('Island stock paste');
+  await form.getByLabel('Figures are for, g').fill('10');
+  await form.getByLabel('Fat, g', { exact: true }).fill('0.5');
+  await form.getByLabel('Saturated fat, g').fill('3');
+  await expect(form.getByText('3 g cannot be more than the 0.5 g it is part of')).toBeVisible();
+  await form.getByLabel('Saturated fat, g').fill('0');
+  await form.getByLabel('Sodium, mg').fill('900');
+  await form.getByLabel('Ingredients and warnings').fill('Salt, celery, potassium chloride. May contain milk.');
+  await expect(form.getByText('Reads: contains celery; may contain milk; potassium chloride')).toBeVisible();
+  await expectAccessible(page);
+  await form.getByRole('button', { name: 'Put it on the shelf' }).click();
+  const record = page.getByRole('article', { name: 'Island stock paste' });
+  await expect(record.getByRole('row', { name: /^Sodium/ })).toContainText('9000 mg');
+  await expect(record).toContainText('contains celery');
+  await record.getByRole('button', { name: 'Edit the label' }).click();
+  await page.getByRole('dialog').getByLabel('Sodium, mg').fill('400');
+  await page.getByRole('dialog').getByRole('button', { name: 'Save the label' }).click();
+  await expect(record.getByRole('row', { name: /^Sodium/ })).toContainText('4000 mg');
+  await record.getByRole('button', { name: 'Retire' }).click();
+  await expect(record).toContainText('Retired: no longer offered');
+  await page.getByLabel('Search', { exact: true }).fill('island stock paste');
+  await expect(page.getByRole('list', { name: 'Foods found' }).getByRole('link', { name: /Island stock paste/ })).toHaveCount(0);
+});

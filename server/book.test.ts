@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import knexFactory from 'knex';
-import { first } from './migrations/001-first.ts';
+import { MIGRATIONS, migrationSource } from './migrations/index.ts';
 import { openKitchen, SOUP, type TestKitchen } from './test/kitchen.ts';
 
 let kitchen: TestKitchen;
@@ -104,17 +104,19 @@ test('notes on single changes are saved with the draft and kept with the version
   expect((await kitchen.get(`/api/soups/${id}/versions/1`)).body.notes).toEqual(notes);
 });
 
-test('a kitchen of the first schema opens with what it held', async () => {
+test.each(MIGRATIONS.slice(0, -1).map((_, at) => at + 1))('a kitchen of schema %i opens with what it held', async (schema) => {
   const databasePath = join(mkdtempSync(join(tmpdir(), 'kind-ladle-')), 'old.sqlite');
   const old = knexFactory({ client: 'better-sqlite3', connection: { filename: databasePath }, useNullAsDefault: true });
   await old.migrate.latest({
-    migrationSource: { getMigrations: async () => [first], getMigrationName: () => '001', getMigration: async () => first },
+    migrationSource: { ...migrationSource, getMigrations: async (from) => (await migrationSource.getMigrations(from)).slice(0, schema) },
   });
   await old('soups').insert({ id: 's', title: 'Old leek', revision: 1, archived: 0, created_at: 'then', updated_at: 'then' });
   await old('drafts').insert({ soup_id: 's', recipe: JSON.stringify(SOUP), needs: '{}', based_on: null, revision: 3, updated_at: 'then' });
   await old.destroy();
   const reopened = await openKitchen({ databasePath });
-  expect((await reopened.get('/api/health')).body.schema).toBe(2);
-  expect((await reopened.get('/api/soups/s/draft')).body).toEqual({ recipe: SOUP, needs: {}, basedOn: null, revision: 3 });
+  const health = (await reopened.get('/api/health')).body;
+  const draft = (await reopened.get('/api/soups/s/draft')).body;
   await reopened.close();
+  expect(health.schema).toBe(MIGRATIONS.length);
+  expect(draft).toEqual({ recipe: SOUP, needs: {}, basedOn: null, revision: 3 });
 });

@@ -13,17 +13,17 @@ export interface FoodHit {
 const KITCHEN_ROW = 1.5;
 const EXACT_NAME = 5;
 
-const indexes = new WeakMap<Shelf, MiniSearch<{ id: string; name: string; aliases: string }>>();
+const indexes = new WeakMap<Shelf['foods'], MiniSearch<{ id: string; name: string; aliases: string }>>();
 
 function indexOf(shelf: Shelf): MiniSearch<{ id: string; name: string; aliases: string }> {
-  let index = indexes.get(shelf);
+  let index = indexes.get(shelf.foods);
   if (!index) {
     index = new MiniSearch({
       fields: ['name', 'aliases'],
       searchOptions: { boost: { name: 2 }, prefix: true, fuzzy: (term) => (term.length > 3 ? 0.2 : false) },
     });
     index.addAll(shelf.foods.map(({ id, name, aliases }) => ({ id, name, aliases: aliases.join(' | ') })));
-    indexes.set(shelf, index);
+    indexes.set(shelf.foods, index);
   }
   return index;
 }
@@ -42,7 +42,7 @@ export function searchFoods(shelf: Shelf, query: string, limit: number, words: '
     .map(({ id, score }) => {
       const food = shelf.food(id as string) as Food;
       const exact = food.name.toLowerCase() === text || food.aliases.includes(text);
-      return { food, score: score * (food.source.kind === 'recalled' ? KITCHEN_ROW : 1) * (exact ? EXACT_NAME : 1) };
+      return { food, score: score * (food.id.startsWith('ifct-') ? 1 : KITCHEN_ROW) * (exact ? EXACT_NAME : 1) };
     });
   return hits.sort(byScoreThenId).slice(0, limit);
 }

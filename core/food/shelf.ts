@@ -18,9 +18,26 @@ const Z95 = 1.96;
 const POURABLE_VARIES = 0.05;
 
 export interface Shelf {
-  foods: readonly Food[];
+  /** What can be found on it: another list whenever the kitchen's own foods change. */
+  readonly foods: readonly Food[];
+  /** By id, retired ones too: a soup that has one still knows it. */
   food(id: string): Food | undefined;
   figures(food: Food, regime: Regime): Figures;
+}
+
+/** Ids of the kitchen's own foods begin so. */
+export const OWN_FOOD = 'own-';
+
+/** A food of the kitchen's own; a retired one is no longer offered. */
+export interface OwnFood {
+  food: Food;
+  retired: boolean;
+}
+
+export interface KitchenShelf extends Shelf {
+  readonly own: readonly OwnFood[];
+  /** Puts the kitchen's own foods in the place of those it had. Throws a RangeError when an id is taken. */
+  setOwn(own: readonly OwnFood[]): void;
 }
 
 const PLANT_CATEGORIES = new Set<Category>([
@@ -144,15 +161,31 @@ function curatedFood(row: FoodRow): Food {
 }
 
 /** A shelf over the given foods. Throws a RangeError when two foods share an id. */
-export function makeShelf(foods: readonly Food[]): Shelf {
-  const byId = new Map<string, Food>();
-  for (const food of foods) {
-    if (byId.has(food.id)) throw new RangeError(`food id ${food.id} stands on the shelf twice`);
-    byId.set(food.id, food);
-  }
+export function makeShelf(base: readonly Food[]): KitchenShelf {
+  const idsOf = (all: readonly Food[]): Map<string, Food> => {
+    const ids = new Map<string, Food>();
+    for (const food of all) {
+      if (ids.has(food.id)) throw new RangeError(`food id ${food.id} stands on the shelf twice`);
+      ids.set(food.id, food);
+    }
+    return ids;
+  };
+  let byId = idsOf(base);
+  let foods = base;
+  let own: readonly OwnFood[] = [];
   const layouts = new Map<string, Map<Food, Figures>>();
   return {
-    foods,
+    get foods() {
+      return foods;
+    },
+    get own() {
+      return own;
+    },
+    setOwn(next) {
+      byId = idsOf([...next.map(({ food }) => food), ...base]);
+      foods = [...next.filter(({ retired }) => !retired).map(({ food }) => food), ...base];
+      own = next;
+    },
     food: (id) => byId.get(id),
     figures(food, regime) {
       let layout = layouts.get(regime.id);
@@ -167,7 +200,7 @@ export function makeShelf(foods: readonly Food[]): Shelf {
 /** The recalled rows as they stand, before the open table is asked. */
 export const recalledFoods = (): Food[] => CURATED_ROWS.map(curatedFood);
 
-function kitchenShelf(): Shelf {
+function kitchenShelf(): KitchenShelf {
   const open = openTableFoods();
   const openById = new Map(open.map((food) => [food.id, food]));
   const pairs = new Map(TABLE_PAIRS.map((pair) => [pair.id, pair]));
@@ -179,4 +212,4 @@ function kitchenShelf(): Shelf {
 }
 
 /** The kitchen's foods first, then the open table. */
-export const SHELF: Shelf = kitchenShelf();
+export const SHELF: KitchenShelf = kitchenShelf();

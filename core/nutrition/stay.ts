@@ -39,7 +39,13 @@ export function stayOf(line: Line, food: Food, heat: Heat): Stay {
   const alcohol = (food.per100g.alcoholG ?? 0) > 0 && line.stage !== 'bowl' && line.stage !== 'plate' ? alcoholLeft(heat.wetMinutes) : 1;
   const alreadyDrained = eaten === 'drained' && food.flags.includes('drained');
   if (eaten === 'all' && line.eatenShare === undefined && !retention && alcohol === 1) return WHOLE;
-  const key = [alreadyDrained ? 'all' : eaten, line.eatenShare ?? '', retention?.key ?? '', alcohol, eaten === 'rendered' ? food.id : ''].join('|');
+  const key = [
+    alreadyDrained ? 'all' : eaten,
+    line.eatenShare ?? '',
+    retention?.key ?? '',
+    alcohol,
+    eaten === 'rendered' ? (food.per100g.fatG ?? 0) : '',
+  ].join('|');
   let stay = cache.get(key);
   if (!stay) cache.set(key, (stay = build(alreadyDrained ? { ...line, eaten: 'all' } : line, food, retention?.row, alcohol)));
   return stay;

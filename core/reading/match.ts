@@ -60,11 +60,11 @@ export const tokensOf = (text: string): string[] =>
 /** 'low-sodium' and 'low sodium', 'half-and-half' and 'half and half' read alike. */
 const split = (tokens: readonly string[]): string[] => tokens.flatMap((token) => (token.includes('-') ? token.split('-').map(singular) : [token]));
 
-const nameIndexes = new WeakMap<Shelf, Map<string, Name[]>>();
+const nameIndexes = new WeakMap<Shelf['foods'], Map<string, Name[]>>();
 
 /** Names by their first token, longest first. */
 function namesOf(shelf: Shelf): Map<string, Name[]> {
-  let index = nameIndexes.get(shelf);
+  let index = nameIndexes.get(shelf.foods);
   if (index) return index;
   index = new Map();
   for (const food of shelf.foods) {
@@ -79,7 +79,7 @@ function namesOf(shelf: Shelf): Map<string, Name[]> {
     }
   }
   for (const list of index.values()) list.sort((a, b) => b.tokens.length - a.tokens.length || Number(b.recalled) - Number(a.recalled));
-  nameIndexes.set(shelf, index);
+  nameIndexes.set(shelf.foods, index);
   return index;
 }
 

@@ -4,7 +4,7 @@ import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
 import type { DraftBody, FoodUse, NewVersion, Settings, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
 import { analyse } from '../../core/analysis.ts';
-import type { Shelf } from '../../core/food/shelf.ts';
+import { OWN_FOOD, type Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
 import type { PriceList } from '../../core/nutrition/cost.ts';
 import type { Recipe } from '../../core/recipe.ts';
@@ -136,7 +136,8 @@ function digestOf({ recipe, needs, analysis }: VersionBody, shelf: Shelf): Versi
 
 /** A kept version never changes; when today's rows would give other figures it says so. */
 function withChange(version: VersionBody, shelf: Shelf): VersionBody {
-  if (version.dataVersion === DATA_VERSION) return version;
+  const own = version.recipe.lines.some(({ foodId }) => foodId?.startsWith(OWN_FOOD));
+  if (version.dataVersion === DATA_VERSION && !own) return version;
   const known = version.recipe.lines.every(({ foodId }) => foodId === null || shelf.food(foodId));
   const today = known ? analyse(version.recipe, version.needs, shelf).perServing : null;
   const changed = today === null || JSON.stringify(today) !== JSON.stringify(version.analysis.perServing);

@@ -1,6 +1,7 @@
 /** Runs adaptation searches one at a time in a worker thread, off the event loop. A full queue refuses. */
 import { Worker } from 'node:worker_threads';
 import { Problem } from '../../contract/problems.ts';
+import type { OwnFood } from '../../core/food/shelf.ts';
 import type { AdaptRequest, AdaptResult } from '../../core/swap/adapt.ts';
 
 export interface Adapter {
@@ -19,7 +20,8 @@ interface Waiting {
 
 const MOST_WAITING = 16;
 
-export function workerAdapter(path: string): Adapter {
+/** `own` are the kitchen's own foods: the worker's shelf is not this one. */
+export function workerAdapter(path: string, own: () => readonly OwnFood[] = () => []): Adapter {
   const waiting = new Map<number, Waiting>();
   let worker: Worker | null = null;
   let closed = false;
@@ -41,7 +43,7 @@ export function workerAdapter(path: string): Adapter {
     worker?.removeAllListeners();
     void worker?.terminate();
     worker = waiting.size > 0 ? start() : null;
-    for (const [next, { request }] of waiting) worker?.postMessage({ id: next, request });
+    for (const [next, { request }] of waiting) worker?.postMessage({ id: next, request, own: own() });
   };
   const start = (): Worker => {
     const started = new Worker(path);
@@ -66,7 +68,7 @@ export function workerAdapter(path: string): Adapter {
       return new Promise((resolve, reject) => {
         waiting.set(id, { request, resolve, reject });
         left?.addEventListener('abort', () => giveUp(id), { once: true });
-        worker?.postMessage({ id, request });
+        worker?.postMessage({ id, request, own: own() });
       });
     },
     async close() {

@@ -8,6 +8,7 @@ import type {
   Measures,
   NewFlowTest,
   NewVersion,
+  OwnFoodBody,
   Settings,
   SoupSummary,
   VersionBody,
@@ -16,6 +17,7 @@ import type { Price } from '../../core/nutrition/cost.ts';
 import type { Doubt } from '../../core/reading/doubts.ts';
 import type { Recipe } from '../../core/recipe.ts';
 import type { Needs } from '../../core/swap/needs.ts';
+import { shelveOwnFoods } from '../kitchen/core.ts';
 import { ask } from './client.ts';
 
 export interface ReadReply {
@@ -75,6 +77,20 @@ export const useReading = (text: string, measures: Measures) =>
     staleTime: Number.POSITIVE_INFINITY,
     refetchOnWindowFocus: false,
   });
+
+export const useOwnFoods = () => useQuery({ queryKey: ['ownFoods'], queryFn: shelveOwnFoods, staleTime: 0 });
+
+/** Adds an own food, or changes the one of the id. The shelf of this page has it when this is done. */
+export function useSaveOwnFood() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (food: Omit<OwnFoodBody, 'updatedAt' | 'id' | 'revision'> & { id?: string; revision?: number }) =>
+      food.id === undefined
+        ? ask<OwnFoodBody>('POST', '/api/own-foods', food.entry)
+        : ask<OwnFoodBody>('PUT', `/api/own-foods/${food.id}`, { entry: food.entry, retired: food.retired, revision: food.revision }),
+    onSuccess: () => client.refetchQueries({ queryKey: ['ownFoods'] }),
+  });
+}
 
 export const useFoodUses = (foodId: string) =>
   useQuery({

@@ -1,8 +1,14 @@
 /** The computing core with the food rows, fetched when first needed: it is most of what the browser has to load. */
 import { use, useEffect, useState } from 'react';
+import type { OwnFoodBody } from '../../contract/types.ts';
+import { ask } from '../api/client.ts';
 
-const load = () => import('./coreBundle.ts');
-export type Core = Awaited<ReturnType<typeof load>>;
+async function load() {
+  const core = await import('./coreBundle.ts');
+  shelve(core, await fetchOwnFoods());
+  return core;
+}
+export type Core = typeof import('./coreBundle.ts');
 let loading: Promise<Core> | null = null;
 let arrived: Core | null = null;
 
@@ -29,3 +35,30 @@ export function useCoreSoon(): Core | null {
   }, []);
   return core;
 }
+
+const KEPT_HERE = 'kind-ladle.own-foods';
+
+/** The kitchen's own foods; the copy kept in this browser when the server does not answer. */
+async function fetchOwnFoods(): Promise<OwnFoodBody[]> {
+  try {
+    const { foods } = await ask<{ foods: OwnFoodBody[] }>('GET', '/api/own-foods');
+    localStorage.setItem(KEPT_HERE, JSON.stringify(foods));
+    return foods;
+  } catch {
+    return JSON.parse(localStorage.getItem(KEPT_HERE) ?? '[]');
+  }
+}
+
+function shelve(core: Core, foods: readonly OwnFoodBody[]): void {
+  core.SHELF.setOwn(foods.map(({ id, entry, retired }) => ({ food: core.labelFood(id, entry), retired })));
+}
+
+/** Puts the kitchen's own foods on the shelf of this page again, after one was changed. */
+export async function shelveOwnFoods(): Promise<OwnFoodBody[]> {
+  const [core, foods] = await Promise.all([loadCore(), fetchOwnFoods()]);
+  shelve(core, foods);
+  return foods;
+}
+
+/** What a worker has to be told of this page's shelf. */
+export const ownOnShelf = () => arrived?.SHELF.own ?? [];

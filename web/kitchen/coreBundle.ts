@@ -1,4 +1,6 @@
 export { analyse, bowlLines, entriesOf } from '../../core/analysis.ts';
+export { readIngredients } from '../../core/food/ingredients.ts';
+export { energyDoubt, labelFaults, labelFood } from '../../core/food/label.ts';
 export { foodRecord } from '../../core/food/record.ts';
 export { searchFoods } from '../../core/food/search.ts';
 export { SHELF } from '../../core/food/shelf.ts';

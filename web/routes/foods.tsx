@@ -1,8 +1,12 @@
+import { Plus } from 'lucide-react';
 import { Suspense, useDeferredValue, useId, useMemo, useState } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { CATEGORIES, type Category, type SourceKind } from '../../core/food/types.ts';
+import { useOwnFoods } from '../api/queries.ts';
 import { FoodCard } from '../features/foods/FoodCard.tsx';
+import { LabelForm } from '../features/foods/LabelForm.tsx';
 import { useCore } from '../kitchen/core.ts';
+import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { Waiting } from '../ui/state.tsx';
 
@@ -21,22 +25,31 @@ export function Foods() {
 function Shelf() {
   const { id } = useParams();
   const { SHELF, searchFoods } = useCore();
+  const own = useOwnFoods();
+  const navigate = useNavigate();
+  const [adding, setAdding] = useState(false);
+  const { foods } = SHELF;
   const [params, setParams] = useSearchParams();
   const query = params.get('q') ?? '';
   const [category, setCategory] = useState<Category | ''>('');
   const asked = useDeferredValue(query);
   const found = useMemo(() => {
-    const hits = searchFoods(SHELF, asked, SHELF.foods.length).map(({ food }) => food);
-    const list = asked.trim() === '' ? [...SHELF.foods].sort((a, b) => a.name.localeCompare(b.name, 'en')) : hits;
+    const hits = searchFoods(SHELF, asked, foods.length).map(({ food }) => food);
+    const list = asked.trim() === '' ? [...foods].sort((a, b) => a.name.localeCompare(b.name, 'en')) : hits;
     return list.filter((food) => category === '' || food.category === category);
-  }, [SHELF, searchFoods, asked, category]);
+  }, [SHELF, foods, searchFoods, asked, category]);
   const food = id === undefined ? undefined : SHELF.food(id);
   const list = useId();
   const search = params.size > 0 ? `?${params}` : '';
   return (
     <div className="mx-auto grid w-full max-w-7xl min-h-0 flex-1 gap-4 p-4 lg:h-[calc(100dvh-3rem)] lg:flex-none lg:grid-cols-[22rem_minmax(0,1fr)]">
       <section aria-label="Search the shelf" className="flex min-h-0 flex-col gap-2">
-        <h1 className="font-title text-3xl">Foods</h1>
+        <div className="flex items-center justify-between gap-2">
+          <h1 className="font-title text-3xl">Foods</h1>
+          <Button onClick={() => setAdding(true)}>
+            <Plus size={16} aria-hidden /> From a package
+          </Button>
+        </div>
         <Field label="Search">
           <Input
             type="search"
@@ -80,8 +93,16 @@ function Shelf() {
           ))}
         </ul>
       </section>
+      <LabelForm
+        open={adding}
+        onOpenChange={setAdding}
+        onSaved={(saved) => {
+          setAdding(false);
+          navigate(`/foods/${saved.id}`);
+        }}
+      />
       {food ? (
-        <FoodCard key={food.id} food={food} />
+        <FoodCard key={food.id} food={food} own={own.data?.find((one) => one.id === food.id)} />
       ) : (
         <p className="m-auto max-w-md p-8 text-center text-kale-soft">
           {id === undefined

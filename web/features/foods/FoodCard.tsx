@@ -1,14 +1,17 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import type { OwnFoodBody } from '../../../contract/types.ts';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/allergen/ids.ts';
 import type { FoodRecord, RecordFigure } from '../../../core/food/record.ts';
 import type { Food } from '../../../core/food/types.ts';
 import { NUTRIENT_LABELS, NUTRIENTS, type Nutrient, nutrientName, nutrientUnit } from '../../../core/nutrient.ts';
-import { useFoodUses } from '../../api/queries.ts';
+import { useFoodUses, useSaveOwnFood } from '../../api/queries.ts';
 import { useCore } from '../../kitchen/core.ts';
 import { figure } from '../../kitchen/format.ts';
+import { Button } from '../../ui/button.tsx';
 import { Chart } from '../../ui/chart.tsx';
 import { State } from '../../ui/state.tsx';
+import { LabelForm } from './LabelForm.tsx';
 
 const FLAG_WORDS: Record<Food['flags'][number], string> = {
   potassiumChloride: 'often made with potassium chloride',
@@ -22,13 +25,17 @@ const FLAG_WORDS: Record<Food['flags'][number], string> = {
 };
 
 /** One food: figures per 100 g with their interval, the other table beside them, and everything the kitchen needs to know. */
-export function FoodCard({ food }: { food: Food }) {
+export function FoodCard({ food, own }: { food: Food; own?: OwnFoodBody | undefined }) {
   const { SHELF, foodRecord } = useCore();
   const record = useMemo(() => foodRecord(food, SHELF), [foodRecord, food, SHELF]);
   const unknown = NUTRIENTS.filter((key) => record.per100g[key] === undefined);
   return (
     <article aria-label={record.name} className="min-h-0 overflow-auto rounded-xl border border-line bg-card p-4">
-      <h2 className="font-title text-2xl">{record.name}</h2>
+      <div className="flex flex-wrap items-center gap-2">
+        <h2 className="mr-auto font-title text-2xl">{record.name}</h2>
+        {own && <OwnFoodButtons own={own} />}
+      </div>
+      {own?.retired && <p className="font-semibold text-beet">Retired: no longer offered. Soups that have it still know it.</p>}
       <p className="text-kale-soft">
         {record.source.kind === 'measured' ? 'Measured' : record.source.kind === 'recalled' ? 'Recalled' : 'From a label'}: {record.source.ref}.{' '}
         {record.category.replaceAll('-', ' ')}, {record.state}.
@@ -216,6 +223,22 @@ function Portions({ record: { portions, edibleShare, densityGPerMl } }: { record
         </li>
       </ul>
     </section>
+  );
+}
+
+/** What the kitchen can do with a food of its own. */
+function OwnFoodButtons({ own }: { own: OwnFoodBody }) {
+  const [editing, setEditing] = useState(false);
+  const save = useSaveOwnFood();
+  return (
+    <>
+      <Button onClick={() => setEditing(true)}>Edit the label</Button>
+      <Button disabled={save.isPending} onClick={() => save.mutate({ ...own, retired: !own.retired })}>
+        {own.retired ? 'Offer it again' : 'Retire'}
+      </Button>
+      {save.isError && <p className="text-sm text-beet">{save.error.message}</p>}
+      <LabelForm own={own} open={editing} onOpenChange={setEditing} onSaved={() => setEditing(false)} />
+    </>
   );
 }
 

@@ -1,0 +1,47 @@
+/** Foods the kitchen adds from a package: kept, edited, retired, and put on the shelf at once. Knows no HTTP. */
+import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
+import { Problem } from '../../contract/problems.ts';
+import type { OwnFoodBody } from '../../contract/types.ts';
+import { type LabelEntry, labelFood } from '../../core/food/label.ts';
+import { type KitchenShelf, OWN_FOOD } from '../../core/food/shelf.ts';
+import { ownFoodReader, ownFoodWriter } from '../repositories/ownFoods.ts';
+import type { Clock } from './kitchen.ts';
+
+export interface OwnFoods {
+  all(): Promise<OwnFoodBody[]>;
+  add(entry: LabelEntry): Promise<OwnFoodBody>;
+  change(id: string, change: { entry: LabelEntry; retired: boolean; revision: number }): Promise<OwnFoodBody>;
+  /** Puts what is kept on the shelf. */
+  shelve(): Promise<void>;
+}
+
+export function makeOwnFoods(db: Knex, shelf: KitchenShelf, clock: Clock): OwnFoods {
+  const read = ownFoodReader(db);
+  const shelve = async () => {
+    const kept = await read.all();
+    shelf.setOwn(kept.map(({ id, entry, retired }) => ({ food: labelFood(id, entry), retired })));
+  };
+  const put = async (id: string, next: (current: OwnFoodBody | null) => Omit<OwnFoodBody, 'updatedAt' | 'id'>): Promise<OwnFoodBody> => {
+    const saved = await db.transaction(async (trx) => {
+      const writer = ownFoodWriter(trx);
+      const current = await writer.one(id);
+      await writer.put({ id, ...next(current) }, clock().toISOString());
+      return writer.one(id);
+    });
+    await shelve();
+    return saved as OwnFoodBody;
+  };
+  return {
+    all: () => read.all(),
+    shelve,
+    add: (entry) => put(`${OWN_FOOD}${randomUUID()}`, () => ({ entry, retired: false, revision: 1 })),
+    change: (id, { revision, ...change }) =>
+      put(id, (current) => {
+        if (!current) throw new Problem('notFound', `The kitchen has no food ${id} of its own.`);
+        if (current.revision !== revision)
+          throw new Problem('revision.stale', `You changed revision ${revision}; revision ${current.revision} has been saved since.`, { current });
+        return { ...change, revision: revision + 1 };
+      }),
+  };
+}
