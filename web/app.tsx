@@ -3,7 +3,7 @@ import { Soups } from './routes/soups.tsx';
 import { Waiting } from './ui/state.tsx';
 
 const tab = ({ isActive }: { isActive: boolean }) =>
-  `rounded px-2.5 py-1 ${isActive ? 'bg-kale-soft text-white underline decoration-2 underline-offset-4' : 'text-oat hover:bg-kale-soft'}`;
+  `rounded px-2.5 py-1 max-sm:px-2 ${isActive ? 'bg-kale-soft text-white underline decoration-2 underline-offset-4' : 'text-oat hover:bg-kale-soft'}`;
 
 function Shell() {
   return (
@@ -11,11 +11,11 @@ function Shell() {
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-2">
         Skip to the work
       </a>
-      <header className="flex h-12 shrink-0 items-center gap-4 bg-kale px-4 text-oat">
-        <Link to="/soups" className="flex items-center gap-2 rounded font-semibold text-white">
-          <img src="/ladle.svg" alt="" width={24} height={24} /> Kind Ladle
+      <header className="flex h-12 shrink-0 items-center gap-4 bg-kale px-4 text-oat max-sm:gap-1 max-sm:px-2">
+        <Link to="/soups" className="flex shrink-0 items-center gap-2 rounded font-semibold text-white">
+          <img src="/ladle.svg" alt="" width={24} height={24} /> <span className="max-sm:sr-only">Kind Ladle</span>
         </Link>
-        <nav aria-label="Screens" className="flex gap-1">
+        <nav aria-label="Screens" className="flex gap-1 whitespace-nowrap max-sm:text-sm">
           <NavLink to="/soups" className={tab}>
             Soups
           </NavLink>

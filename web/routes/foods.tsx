@@ -42,7 +42,7 @@ function Shelf() {
   const list = useId();
   const search = params.size > 0 ? `?${params}` : '';
   return (
-    <div className="mx-auto grid w-full max-w-7xl min-h-0 flex-1 gap-4 p-4 lg:h-[calc(100dvh-3rem)] lg:flex-none lg:grid-cols-[22rem_minmax(0,1fr)]">
+    <div className="mx-auto grid w-full max-w-7xl min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-4 p-4 lg:h-[calc(100dvh-3rem)] lg:flex-none lg:grid-cols-[22rem_minmax(0,1fr)]">
       <section aria-label="Search the shelf" className="flex min-h-0 flex-col gap-2">
         <div className="flex items-center justify-between gap-2">
           <h1 className="font-title text-3xl">Foods</h1>

@@ -24,6 +24,12 @@ const FLAG_WORDS: Record<Food['flags'][number], string> = {
   splitsWhenBoiled: 'splits when boiled: add it off the boil',
 };
 
+/** The same where the pack itself names it. */
+const LABEL_WORDS: Partial<Record<Food['flags'][number], string>> = {
+  potassiumChloride: 'made with potassium chloride',
+  phosphate: 'made with phosphate additives',
+};
+
 /** One food: figures per 100 g with their interval, the other table beside them, and everything the kitchen needs to know. */
 export function FoodCard({ food, own }: { food: Food; own?: OwnFoodBody | undefined }) {
   const { SHELF, foodRecord } = useCore();
@@ -47,7 +53,7 @@ export function FoodCard({ food, own }: { food: Food; own?: OwnFoodBody | undefi
           twice, the one worse for a limit decides.
         </p>
       )}
-      <div className="mt-3 grid gap-4 xl:grid-cols-[minmax(0,1fr)_18rem]">
+      <div className="mt-3 grid items-start gap-4 xl:grid-cols-[minmax(0,1fr)_18rem]">
         <FigureTable record={record} />
         <div className="flex flex-col gap-3">
           <Composition record={record} ashG={food.ashG} />
@@ -164,7 +170,7 @@ function Composition({ record: { per100g }, ashG }: { record: FoodRecord; ashG: 
   );
 }
 
-function Holds({ record: { contains, checks, mayContain, dietChecks, flags, roles } }: { record: FoodRecord }) {
+function Holds({ record: { source, contains, checks, mayContain, dietChecks, flags, roles } }: { record: FoodRecord }) {
   const labels = ALLERGEN_LABELS as Record<string, string>;
   const diets = DIET_LABELS as Record<string, string>;
   return (
@@ -195,7 +201,7 @@ function Holds({ record: { contains, checks, mayContain, dietChecks, flags, role
           </li>
         ))}
         {flags.map((flag) => (
-          <li key={flag}>{FLAG_WORDS[flag]}</li>
+          <li key={flag}>{(source.kind === 'label' && LABEL_WORDS[flag]) || FLAG_WORDS[flag]}</li>
         ))}
         {roles.length > 0 && <li className="text-kale-soft">In a pot it gives: {roles.join(', ')}.</li>}
       </ul>
