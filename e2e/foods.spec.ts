@@ -68,3 +68,26 @@ test('a food from a package is put on the shelf, edited and retired', async ({ p
   await page.getByLabel('Search', { exact: true }).fill('island stock paste');
   await expect(page.getByRole('list', { name: 'Foods found' }).getByRole('link', { name: /Island stock paste/ })).toHaveCount(0);
 });
+
+test('bowls are counted or sized, and the pot weighed with its tare or dipped', async ({ page, server }) => {
+  await page.goto(`${server.url}/soups`);
+  await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
+  await page.getByRole('button', { name: /bowls of \d+ ml/ }).click();
+  const dialog = page.getByRole('dialog', { name: 'Bowls and the pot' });
+  await dialog.getByLabel('The pot is').selectOption('scale');
+  await dialog.getByLabel('Pot with soup, g').fill('2000');
+  await dialog.getByLabel('Empty pot, g').fill('2500');
+  await expect(dialog.getByText('must weigh more than the empty pot')).toBeVisible();
+  await dialog.getByLabel('Pot with soup, g').fill('8500');
+  await dialog.getByLabel('Bowls by').selectOption('grams');
+  await dialog.getByLabel('Grams a bowl').fill('250');
+  await expect(dialog.getByRole('status')).toContainText('6 kg in the pot (measured: 5.9 to 6.1 kg): 24 bowls');
+  await expectAccessible(page);
+  await dialog.getByLabel('The pot is').selectOption('stick');
+  await dialog.getByLabel('Depth of the soup, cm').fill('9');
+  await dialog.getByLabel('Thinned after blending by, g').fill('200');
+  await dialog.getByRole('button', { name: 'Use these bowls' }).click();
+  await expect(page.getByRole('region', { name: 'Pot' })).toContainText('Water');
+  await page.keyboard.press('u');
+  await expect(page.getByText('24 bowls of 251 ml')).toBeVisible();
+});

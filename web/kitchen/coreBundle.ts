@@ -7,6 +7,7 @@ export { SHELF } from '../../core/food/shelf.ts';
 export { balanceOf } from '../../core/notes/balance.ts';
 export { lessThanOriginal } from '../../core/nutrition/claims.ts';
 export { doubtAbout } from '../../core/nutrition/doubt.ts';
+export { bowlGrams, potByStick, potOnScale } from '../../core/nutrition/yield.ts';
 export { formatGrams, kitchenMeasure } from '../../core/quantity/measure.ts';
 export { shareWords } from '../../core/quantity/share.ts';
 export { weighLine } from '../../core/reading/weighLine.ts';

@@ -8,6 +8,7 @@ import type { Recipe } from '../../core/recipe.ts';
 import type { Plan } from '../../core/swap/plan.ts';
 import { useDraft, usePrices, useSettings, useSoup, useVersions } from '../api/queries.ts';
 import { useAutosave } from '../features/bench/autosave.ts';
+import { BowlsDialog } from '../features/bench/BowlsDialog.tsx';
 import { ChangedBar } from '../features/bench/ChangedBar.tsx';
 import { ClashDialog } from '../features/bench/ClashDialog.tsx';
 import { KeepDialog } from '../features/bench/KeepDialog.tsx';
@@ -89,7 +90,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   const plans = usePlans();
   const { later, swaps, applySwap } = useLineSwaps(view);
   const [editing, setEditing] = useState<string | null>(null);
-  const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | null>(null);
+  const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | 'bowls' | null>(null);
   const only = (name: typeof dialog) => (open: boolean) => setDialog(open ? name : null);
 
   const { start, stop, cancel } = plans;
@@ -128,7 +129,10 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
       <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-2">
         <h1 className="font-title text-2xl">{title}</h1>
         <span className="text-kale-soft">
-          {from} · {figure(view.analysis.servings)} bowls of {figure(view.analysis.servingMl)} ml
+          {from} ·{' '}
+          <button type="button" className="min-h-6 underline decoration-dotted underline-offset-4" onClick={() => setDialog('bowls')}>
+            {figure(view.analysis.servings)} bowls of {figure(view.analysis.servingMl)} ml
+          </button>
         </span>
         <span className="flex items-center gap-1 text-kale-soft">
           rules
@@ -193,6 +197,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
       </div>
       <ChangedBar view={later} />
       <KeepDialog view={view} soupId={soupId} open={dialog === 'keep'} onOpenChange={only('keep')} suggestion={suggestedName(view)} />
+      <BowlsDialog view={view} open={dialog === 'bowls'} onOpenChange={only('bowls')} />
       <KeysDialog open={dialog === 'keys'} onOpenChange={only('keys')} />
       <ClashDialog autosave={autosave} />
     </div>
