@@ -180,7 +180,7 @@ function figuresWithStay(figures: Figures, stay: Stay, regime: Regime): Figures 
   let byStay = cooked.get(figures);
   if (!byStay) cooked.set(figures, (byStay = new Map()));
   let after = byStay.get(stay);
-  if (!after) byStay.set(stay, (after = figuresAfter(figures, stay.nutrients, regime)));
+  if (!after) byStay.set(stay, (after = figuresAfter(figures, stay, regime)));
   return after;
 }
 

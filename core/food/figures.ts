@@ -60,12 +60,18 @@ function apartOf({ apart, other }: Food): Figures['apart'] {
   });
 }
 
+/** The share of each nutrient that stays, with one standard deviation of it. */
+export interface Shares {
+  nutrients: Float64Array;
+  errors: Float64Array;
+}
+
 /** The figures of 100 g that went in, after each nutrient kept only its share; derived nutrients follow their parts. */
-export function figuresAfter(figures: Figures, shares: Float64Array, regime: Regime): Figures {
+export function figuresAfter(figures: Figures, { nutrients: shares, errors }: Shares, regime: Regime): Figures {
   const scaled = {
     value: figures.value.map((x, at) => x * (shares[at] as number)),
-    below: figures.below.map((x, at) => x * (shares[at] as number)),
-    above: figures.above.map((x, at) => x * (shares[at] as number)),
+    below: figures.below.map((x, at) => Math.hypot(x * (shares[at] as number), (figures.value[at] as number) * (errors[at] as number))),
+    above: figures.above.map((x, at) => Math.hypot(x * (shares[at] as number), (figures.value[at] as number) * (errors[at] as number))),
   };
   const unknown = new Set(figures.unknown);
   derive(scaled, unknown, regime);

@@ -5,7 +5,9 @@
  * central 95 %: tight lid 1 (0.3-2), lid ajar 3 (1.5-5), open gentle simmer 8 (5-12), lively 14 (10-20). At a rolling
  * boil with a known ring it follows the ring: kg/h = 1.6 x (kW x efficiency - 0.1), efficiency 0.8 (electric).
  */
+
 import type { Lid, Recipe, Stage, Step } from '../recipe.ts';
+import type { HeatKind } from './data/retention.ts';
 
 export const DEFAULT_POT_CM = 28;
 /** Heat losses are those of this many minutes of covered simmer when a recipe has no steps. */
@@ -20,11 +22,24 @@ const GRAMS_PER_KG = 1000;
 export interface Heat {
   wetMinutes: number;
   dryMinutes: number;
+  /** Every kind of heat it meets, in the order of the steps. */
+  kinds: readonly HeatKind[];
 }
 
-const NO_HEAT: Heat = { wetMinutes: 0, dryMinutes: 0 };
-const WET = new Set(['boil', 'simmer', 'steam', 'pressure']);
-const DRY = new Set(['sweat', 'brown', 'roast', 'bake', 'fry']);
+const NO_HEAT: Heat = { wetMinutes: 0, dryMinutes: 0, kinds: [] };
+const WET: ReadonlyMap<string, HeatKind> = new Map([
+  ['boil', 'boiled'],
+  ['simmer', 'boiled'],
+  ['pressure', 'boiled'],
+  ['steam', 'steamed'],
+]);
+const DRY: ReadonlyMap<string, HeatKind> = new Map([
+  ['sweat', 'fried'],
+  ['brown', 'fried'],
+  ['fry', 'fried'],
+  ['roast', 'roasted'],
+  ['bake', 'roasted'],
+]);
 
 const minutesOf = (step: Step): number => (step.minutes ? (step.minutes.min + step.minutes.max) / 2 : 0);
 
@@ -33,17 +48,23 @@ const STAGE_ORDER: Readonly<Record<Stage, number>> = { base: 0, simmer: 1, blend
 /** The heat a line goes through: the steps that use it, else every step of its stage, and all wet heat after. */
 export function heatOfLine(recipe: Recipe, lineId: string, stage: Stage): Heat {
   if (stage === 'bowl' || stage === 'plate') return NO_HEAT;
-  if (recipe.steps.length === 0) return stage === 'finish' ? NO_HEAT : { wetMinutes: ASSUMED_SIMMER_MIN, dryMinutes: 0 };
+  if (recipe.steps.length === 0) return stage === 'finish' ? NO_HEAT : { wetMinutes: ASSUMED_SIMMER_MIN, dryMinutes: 0, kinds: ['boiled'] };
   const firstUse = recipe.steps.findIndex((step) => step.uses?.includes(lineId));
   let wetMinutes = 0;
   let dryMinutes = 0;
+  const kinds = new Set<HeatKind>();
   recipe.steps.forEach((step, index) => {
     const met = firstUse >= 0 ? index >= firstUse : STAGE_ORDER[step.stage] >= STAGE_ORDER[stage];
     if (!met || !step.method) return;
-    if (WET.has(step.method)) wetMinutes += minutesOf(step);
-    else if (DRY.has(step.method) && (step.stage === stage || step.uses?.includes(lineId))) dryMinutes += minutesOf(step);
+    const wet = WET.get(step.method);
+    const dry = DRY.get(step.method);
+    const minutes = minutesOf(step);
+    if (wet) wetMinutes += minutes;
+    else if (dry && (step.stage === stage || step.uses?.includes(lineId))) dryMinutes += minutes;
+    else return;
+    if (minutes > 0) kinds.add((wet ?? dry) as HeatKind);
   });
-  return { wetMinutes, dryMinutes };
+  return { wetMinutes, dryMinutes, kinds: [...kinds] };
 }
 
 export interface Evaporation {

@@ -5,18 +5,31 @@
 import type { Food } from '../food/types.ts';
 import { NUTRIENT_COUNT, NUTRIENT_INDEX, type StoredNutrient } from '../nutrient.ts';
 import type { Line } from '../recipe.ts';
-import { ALCOHOL_LEFT, DRAINED_KEEPS, EXTRACTION, RENDERED_KEEPS, RETENTION, RETENTION_GROUP, type RetentionRow } from './data/retention.ts';
+import {
+  ALCOHOL_LEFT,
+  DRAINED_KEEPS,
+  EXTRACTION,
+  RENDERED_KEEPS,
+  RETENTION,
+  RETENTION_ERROR,
+  RETENTION_GROUP,
+  type RetentionRow,
+  SHARE_ERROR,
+} from './data/retention.ts';
 import type { Heat } from './heat.ts';
 
 export interface Stay {
   /** Share of each nutrient. */
   nutrients: Float64Array;
+  /** One standard deviation of each share: heat and extraction are known by a class of foods and not by this one. */
+  errors: Float64Array;
   /** Share of the grams. */
   grams: number;
 }
 
-const WHOLE: Stay = { nutrients: new Float64Array(NUTRIENT_COUNT).fill(1), grams: 1 };
-const NOTHING: Stay = { nutrients: new Float64Array(NUTRIENT_COUNT), grams: 0 };
+const Z95 = 1.96;
+const WHOLE: Stay = { nutrients: new Float64Array(NUTRIENT_COUNT).fill(1), errors: new Float64Array(NUTRIENT_COUNT), grams: 1 };
+const NOTHING: Stay = { nutrients: new Float64Array(NUTRIENT_COUNT), errors: new Float64Array(NUTRIENT_COUNT), grams: 0 };
 const FAT_KEYS = ['fatG', 'saturatedFatG', 'transFatG', 'monoFatG', 'polyFatG', 'cholesterolMg'] as const satisfies readonly StoredNutrient[];
 
 /** Linear between the rows of ALCOHOL_LEFT, level after the last. */
@@ -54,13 +67,20 @@ export function stayOf(line: Line, food: Food, heat: Heat): Stay {
 function retentionOf(food: Food, heat: Heat): { key: string; row: RetentionRow } | null {
   const group = RETENTION_GROUP[food.category];
   if (!group || (food.state !== 'raw' && food.state !== 'dry')) return null;
-  if (heat.wetMinutes === 0 && heat.dryMinutes === 0) return null;
-  const kind = heat.wetMinutes > 0 ? 'wet' : 'dry';
-  return { key: `${group}.${kind}`, row: RETENTION[group][kind] };
+  if (heat.kinds.length === 0) return null;
+  return { key: `${group}.${heat.kinds.join('+')}`, row: harshest(heat.kinds.map((kind) => RETENTION[group][kind])) };
+}
+
+/** A table's factor is for a whole cooking: of several kinds of heat the one that leaves least counts, once. */
+function harshest(rows: readonly RetentionRow[]): RetentionRow {
+  const least: RetentionRow = {};
+  for (const row of rows) for (const [key, share] of Object.entries(row) as [StoredNutrient, number][]) least[key] = Math.min(least[key] ?? 1, share);
+  return least;
 }
 
 function build(line: Line, food: Food, retention: RetentionRow | undefined, alcohol: number): Stay {
   const nutrients = new Float64Array(NUTRIENT_COUNT).fill(1);
+  const errors = new Float64Array(NUTRIENT_COUNT);
   const times = (row: RetentionRow) => {
     for (const [key, share] of Object.entries(row) as [StoredNutrient, number][])
       nutrients[NUTRIENT_INDEX[key]] = (nutrients[NUTRIENT_INDEX[key]] as number) * share;
@@ -76,20 +96,31 @@ function build(line: Line, food: Food, retention: RetentionRow | undefined, alco
       nutrients.fill(line.eatenShare ?? EXTRACTION.other);
       if (line.eatenShare === undefined)
         for (const { keys, share } of [EXTRACTION.salts, EXTRACTION.dissolving]) for (const key of keys) nutrients[NUTRIENT_INDEX[key]] = share;
+      if (line.eatenShare === undefined) errors.set(nutrients.map((share) => Math.min(SHARE_ERROR.strained, share) / Z95));
       break;
     case 'drained':
       times(line.eatenShare === undefined ? DRAINED_KEEPS : Object.fromEntries(Object.keys(DRAINED_KEEPS).map((key) => [key, line.eatenShare])));
+      if (line.eatenShare === undefined)
+        for (const key of Object.keys(DRAINED_KEEPS) as StoredNutrient[]) errors[NUTRIENT_INDEX[key]] = SHARE_ERROR.drained / Z95;
       break;
     case 'rendered': {
       const keeps = line.eatenShare ?? RENDERED_KEEPS;
       times(Object.fromEntries(FAT_KEYS.map((key) => [key, keeps])));
+      if (line.eatenShare === undefined) for (const key of FAT_KEYS) errors[NUTRIENT_INDEX[key]] = SHARE_ERROR.rendered / Z95;
       grams = 1 - ((food.per100g.fatG ?? 0) / 100) * (1 - keeps);
       break;
     }
     case 'removed':
       return NOTHING;
   }
-  if (retention) times(retention);
+  if (retention) {
+    // What is already a share of the whole is scaled with its error; the factor's own error is added in squares.
+    for (const [key, share] of Object.entries(retention) as [StoredNutrient, number][]) {
+      const at = NUTRIENT_INDEX[key];
+      errors[at] = Math.hypot((errors[at] as number) * share, ((nutrients[at] as number) * RETENTION_ERROR) / Z95);
+    }
+    times(retention);
+  }
   nutrients[NUTRIENT_INDEX.alcoholG] = (nutrients[NUTRIENT_INDEX.alcoholG] as number) * alcohol;
-  return { nutrients, grams };
+  return { nutrients, errors, grams };
 }

@@ -72,7 +72,7 @@ function stayedOf(line: Line, food: Food, { recipe, shelf, regime, stayed }: Pla
   let known = stayed.get(key);
   if (!known) {
     const stay = stayOf(line, food, heatOfLine(recipe, line.id, line.stage));
-    const { value, apart } = figuresAfter(shelf.figures(food, regime), stay.nutrients, regime);
+    const { value, apart } = figuresAfter(shelf.figures(food, regime), stay, regime);
     const by = (pick: (one: number, other: number) => number): Float64Array => {
       if (apart.length === 0) return value;
       const figures = Float64Array.from(value);
