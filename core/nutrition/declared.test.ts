@@ -152,3 +152,9 @@ describe('EU, per 100 g', () => {
     expect(eu(key, value)?.text).toBe(text);
   });
 });
+
+test('vitamin A is retinol equivalents on an EU label: carotene counts a sixth and not a twelfth', () => {
+  const carrot = (key: Nutrient) => ({ value: key === 'vitaminARaeUg' ? 690 : key === 'betaCaroteneUg' ? 8285 : 0, atLeast: false });
+  expect(declaredFigures('eu', carrot, carrot).eu?.vitaminARaeUg?.value).toBeCloseTo(1380, -1);
+  expect(declaredFigures('us', carrot, carrot).us?.vitaminARaeUg?.text).toBe('690 µg');
+});

@@ -157,8 +157,19 @@ const euPercent = (key: Nutrient, amount: number): number | undefined => {
 export function declaredFigures(regime: RegimeId, perServing: FigureOf, per100g: FigureOf): Declared {
   if (regime === 'us') return { us: declare(US_RULES, perServing, usPercentDaily, insignificant) };
   if (regime !== 'eu' && regime !== 'uk') return {};
-  const significant = EU_MICRO.filter(([key]) => (euPercent(key, per100g(key).value) ?? 0) >= SIGNIFICANT);
-  return { eu: declare([...EU_RULES, ...significant], per100g, euPercent, () => false) };
+  const figureOf: FigureOf = (key) => (key === 'vitaminARaeUg' ? retinolEquivalents(per100g) : per100g(key));
+  const significant = EU_MICRO.filter(([key]) => (euPercent(key, figureOf(key).value) ?? 0) >= SIGNIFICANT);
+  return { eu: declare([...EU_RULES, ...significant], figureOf, euPercent, () => false) };
+}
+
+/**
+ * Vitamin A as EU tables and labels count it, retinol equivalents: beta-carotene / 6 where activity equivalents have / 12
+ * (science of the bowl, section 2; from memory). The other carotenoids are small here and left as they are.
+ */
+function retinolEquivalents(figureOf: FigureOf): { value: number; atLeast: boolean } {
+  const activity = figureOf('vitaminARaeUg');
+  const carotene = figureOf('betaCaroteneUg');
+  return { value: activity.value + carotene.value / 12, atLeast: activity.atLeast || carotene.atLeast };
 }
 
 const insignificant = (key: Nutrient, { value, text }: { value: number; text: string }): boolean =>

@@ -38,18 +38,20 @@ export interface Swap {
 }
 
 const COMMON = 'common practice, no source';
-const CREAMS = ['cream-heavy', 'cream-double', 'cream-light', 'half-and-half', 'sour-cream', 'milk-evaporated'] as const;
+const CREAMS = ['cream-heavy', 'cream-double', 'cream-light', 'half-and-half', 'sour-cream', 'milk-evaporated', 'cream-whipping-light', 'creme-fraiche'] as const;
 const BUTTERS = ['butter-salted', 'butter-unsalted'] as const;
-const MILKS = ['milk-whole', 'milk-reduced-fat', 'milk-skim'] as const;
-const MEATS = ['bacon-raw', 'bacon-cooked', 'ham', 'ham-hock'] as const;
-const CHICKEN_STOCKS = ['chicken-broth', 'chicken-broth-reduced-sodium', 'chicken-broth-low-sodium', 'chicken-stock-homemade', 'beef-broth'] as const;
+const MILKS = ['milk-whole', 'milk-reduced-fat', 'milk-skim', 'milk-low-fat', 'milk-lactose-free', 'milk-goat'] as const;
+const MEATS = ['bacon-raw', 'bacon-cooked', 'ham', 'ham-hock', 'bacon-back-raw', 'ham-lean'] as const;
+const CHICKEN_STOCKS = ['chicken-broth', 'chicken-broth-reduced-sodium', 'chicken-broth-low-sodium', 'chicken-stock-homemade', 'beef-broth', 'bone-broth', 'beef-broth-reduced-sodium', 'beef-stock-homemade'] as const;
 const one = (foodId: string, least: number, most: number, usual?: number): SwapPart => ({ foods: [[foodId, 1]], least, most, ...(usual === undefined ? {} : { usual }) });
 
 const SEASON: SwapWork = { text: 'Taste and season again at the end.', when: 'finish' };
-const CHEESES = ['cheddar', 'gruyere', 'parmesan', 'goat-cheese-soft', 'cream-cheese'] as const;
-const NUTS = ['almonds', 'hazelnuts', 'walnuts', 'cashews-raw'] as const;
+const CHEESES = ['cheddar', 'gruyere', 'parmesan', 'goat-cheese-soft', 'cream-cheese', 'emmental', 'gouda', 'pecorino'] as const;
+const NUTS = ['almonds', 'hazelnuts', 'walnuts', 'cashews-raw', 'almonds-blanched', 'cashews-roasted', 'pecans'] as const;
 const COCONUTS = ['coconut-milk', 'coconut-cream', 'coconut-milk-light'] as const;
-const PULSES = ['white-beans-canned-drained', 'white-beans-canned', 'white-beans-cooked', 'navy-beans-cooked', 'chickpeas-canned-drained', 'chickpeas-cooked', 'lentils-cooked'] as const;
+const PULSES = ['white-beans-canned-drained', 'white-beans-canned', 'white-beans-cooked', 'navy-beans-cooked', 'chickpeas-canned-drained', 'chickpeas-cooked', 'lentils-cooked',
+  'white-beans-canned-rinsed', 'chickpeas-canned-rinsed', 'kidney-beans-cooked', 'kidney-beans-canned-drained', 'black-beans-cooked', 'pinto-beans-cooked', 'lima-beans-cooked', 'great-northern-cooked',
+  'split-peas-cooked', 'black-eyed-peas-cooked'] as const;
 const ONIONS = ['onion', 'shallot', 'leek', 'spring-onion', 'ifct-G017', 'ifct-G018'] as const;
 const SIMMER_POTATO: SwapWork = { text: 'Simmer the potato in the pot until a knife slides in, 15 to 20 minutes, before blending.', when: 'before' };
 const SIMMER_RICE: SwapWork = { text: 'Simmer the rice in the pot until quite soft, 20 minutes, before blending.', when: 'before' };

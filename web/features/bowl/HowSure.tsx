@@ -91,6 +91,7 @@ function Distributions({ view }: { view: BenchView }) {
                 Drawing ...
               </p>
             )}
+            <p className="text-sm text-kale-soft">{restsOn(view, nutrient)}</p>
             {doubts.length > 0 && (
               <ul className="text-sm">
                 {doubts.map(({ line, share, of }) => {
@@ -110,6 +111,16 @@ function Distributions({ view }: { view: BenchView }) {
       })}
     </div>
   );
+}
+
+/** Which kinds of sources a figure rests on. */
+function restsOn({ analysis }: BenchView, nutrient: Nutrient): string {
+  const shares = analysis.provenance.byNutrient[nutrient];
+  if (!shares) return '';
+  const parts = (['measured', 'recalled', 'label', 'imported'] as const)
+    .filter((kind) => shares[kind] > 0.005)
+    .map((kind) => `${percent(shares[kind])} ${kind}`);
+  return `It rests on ${parts.join(', ')} values.`;
 }
 
 const percent = (share: number): string =>
