@@ -60,6 +60,13 @@ try {
     .first()
     .click();
   await shoot('bench');
+  await page.getByRole('button', { name: 'How sure is this?' }).click();
+  await page
+    .getByRole('img', { name: /is spread/ })
+    .first()
+    .waitFor();
+  await shoot('how-sure');
+  await page.keyboard.press('Escape');
   await page.keyboard.press('w');
   await page.getByRole('article', { name: 'Plan 1' }).waitFor();
   await shoot('plans');
@@ -76,6 +83,9 @@ try {
   await page.getByRole('region', { name: 'Doubts' }).waitFor();
   await page.evaluate(() => document.activeElement?.blur());
   await shoot('read');
+  await page.goto(`${url}/foods/garlic?q=garlic`);
+  await page.getByRole('img', { name: /^Of 100 g/ }).waitFor();
+  await shoot('food');
   await page.goto(`${url}/settings`);
   await page.getByLabel('Regime for new soups').waitFor();
   await shoot('settings');

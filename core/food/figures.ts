@@ -36,13 +36,24 @@ export function figuresOf(food: Food, regime: Regime): Figures {
     unknown.delete(key);
     figures.value[at] = value;
     if (food.zeroByNature.has(key)) continue;
-    const error = classError(food.source.kind, key, value);
-    const [below, above] = food.spread[key] ?? [error, error];
+    const [below, above] = food.spread[key] ?? classSpread(food, key, value);
     figures.below[at] = below;
     figures.above[at] = above;
   }
   derive(figures, unknown, regime);
   return { ...figures, unknown: NUTRIENTS.filter((key) => unknown.has(key)), apart: apartOf(food) };
+}
+
+/** From this share of a food on it is nearly pure, and known as well as what is missing from it. */
+const NEARLY_PURE = 90;
+const Z95 = 1.96;
+
+/** The class error of a value; nothing is more than 100 g of 100 g, and what is nearly pure is known better than its class. */
+function classSpread({ source }: Food, key: StoredNutrient, value: number): readonly [below: number, above: number] {
+  const error = classError(source.kind, key, value);
+  if (!key.endsWith('G')) return [error, error];
+  const room = Math.max(0, 100 - value) / Z95;
+  return [value > NEARLY_PURE ? Math.min(error, Math.max(2 * room, value * 0.005)) : error, Math.min(error, room)];
 }
 
 const NOT_APART: Figures['apart'] = [];

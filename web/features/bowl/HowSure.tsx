@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
+import type { Food } from '../../../core/food/types.ts';
 import { NUTRIENT_INDEX, NUTRIENT_LABELS, type Nutrient, nutrientName, nutrientUnit } from '../../../core/nutrient.ts';
 import { figure, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
@@ -79,7 +80,7 @@ function Distributions({ view }: { view: BenchView }) {
                   {(one.min !== undefined || one.max !== undefined) && (
                     <>
                       {' '}
-                      {boundWords(one)}:{' '}
+                      {capital(boundWords(one))}:{' '}
                       {atLeast && one.max !== undefined ? 'cannot tell' : <strong>{percent(reply?.chances[at] ?? 0)} of the bowls</strong>}.
                     </>
                   )}
@@ -99,8 +100,12 @@ function Distributions({ view }: { view: BenchView }) {
                   const name = found ? (nameOf(found).split(',')[0] ?? '').toLowerCase() : 'a line';
                   return (
                     <li key={line}>
-                      {of === 'amount' ? `Weigh the ${name}` : `Read the pack of the ${name}`}: it is {percent(share)} of the doubt about{' '}
-                      {nutrientName(nutrient)}.
+                      {of === 'amount'
+                        ? `Weigh the ${name}`
+                        : packed(found && core.SHELF.food(found.foodId ?? ''))
+                          ? `Read the pack of the ${name}`
+                          : `The ${name} itself varies`}
+                      : it is {percent(share)} of the doubt about {nutrientName(nutrient)}.
                     </li>
                   );
                 })}
@@ -112,6 +117,12 @@ function Distributions({ view }: { view: BenchView }) {
     </div>
   );
 }
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** A food whose make decides, and whose pack says what is in it. */
+const packed = (food: Food | undefined): boolean =>
+  food !== undefined && (food.state === 'processed' || food.state === 'canned') && food.category !== 'salt';
 
 /** Which kinds of sources a figure rests on. */
 function restsOn({ analysis }: BenchView, nutrient: Nutrient): string {
