@@ -34,10 +34,12 @@ test('a bowl says how sure it is, what its label would say, and never that a cla
       .getByRole('cell')
       .first(),
   ).toContainText(/^\d+(\.5)? g$/);
+  await bowl.getByText('per bowl, 100 g, 245 g and the batch').click();
+  await expect(bowl.getByRole('row', { name: /^Carbohydrate, available/ }).getByRole('cell')).toHaveCount(4);
   await bowl.getByRole('button', { name: 'How sure is this?' }).click();
   const dialog = page.getByRole('dialog', { name: 'How sure is this?' });
   await expect(dialog.getByRole('img', { name: /How sodium is spread/ })).toBeVisible();
-  await expect(dialog.getByRole('region', { name: 'Sodium' })).toContainText(/it is \d+ % of the doubt about sodium/);
+  await expect(dialog.getByRole('region', { name: 'Sodium' })).toContainText(/it is (over )?\d+ % of the doubt about sodium/);
   await expectAccessible(page);
 });
 

@@ -17,9 +17,10 @@ const intervalOf = (id: string, key: Nutrient) => {
 };
 
 test('a hundred grams hold no more than a hundred grams of anything', () => {
+  // Two oils of the open table are printed a trace above it.
   const over = SHELF.foods.flatMap(({ id }) =>
     (['waterG', 'proteinG', 'fatG', 'carbohydrateG', 'fibreG', 'sugarsG'] as const)
-      .filter((key) => intervalOf(id, key).high > 112)
+      .filter((key) => intervalOf(id, key).high > Math.max(100, intervalOf(id, key).value) + 1e-9)
       .map((key) => `${id} ${key}`),
   );
   expect(over).toEqual([]);

@@ -38,7 +38,7 @@ export function figuresOf(food: Food, regime: Regime): Figures {
     if (food.zeroByNature.has(key)) continue;
     const [below, above] = food.spread[key] ?? classSpread(food, key, value);
     figures.below[at] = below;
-    figures.above[at] = above;
+    figures.above[at] = key.endsWith('G') ? Math.min(above, roomAbove(value)) : above;
   }
   derive(figures, unknown, regime);
   return { ...figures, unknown: NUTRIENTS.filter((key) => unknown.has(key)), apart: apartOf(food) };
@@ -48,12 +48,14 @@ export function figuresOf(food: Food, regime: Regime): Figures {
 const NEARLY_PURE = 90;
 const Z95 = 1.96;
 
-/** The class error of a value; nothing is more than 100 g of 100 g, and what is nearly pure is known better than its class. */
+/** Nothing is more than 100 g of 100 g. */
+const roomAbove = (value: number): number => Math.max(0, 100 - value) / Z95;
+
+/** The class error of a value; what is nearly pure is known better than its class. */
 function classSpread({ source }: Food, key: StoredNutrient, value: number): readonly [below: number, above: number] {
   const error = classError(source.kind, key, value);
   if (!key.endsWith('G')) return [error, error];
-  const room = Math.max(0, 100 - value) / Z95;
-  return [value > NEARLY_PURE ? Math.min(error, Math.max(2 * room, value * 0.005)) : error, Math.min(error, room)];
+  return [value > NEARLY_PURE ? Math.min(error, Math.max(2 * roomAbove(value), value * 0.005)) : error, error];
 }
 
 const NOT_APART: Figures['apart'] = [];

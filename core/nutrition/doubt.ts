@@ -39,7 +39,7 @@ export function doubtAbout(lines: readonly KernelLine[], nutrient: number, most 
         of: amount >= composition ? 'amount' : 'composition',
       }),
     )
-    .filter(({ share }) => share > 0.005)
+    .filter(({ share }) => share > 0.02)
     .sort((a, b) => b.share - a.share)
     .slice(0, most);
 }

@@ -12,6 +12,7 @@ import { CostRow } from './CostRow.tsx';
 import { HowSure } from './HowSure.tsx';
 import { LabelFigures } from './LabelFigures.tsx';
 import { LimitRail } from './LimitRail.tsx';
+import { PerTable } from './PerTable.tsx';
 
 /** Rails shown below the board, where no limit has put them above it. */
 const USUAL: readonly Nutrient[] = ['proteinG', 'fatG', 'saturatedFatG', 'carbohydrateG', 'fibreG', 'sodiumMg', 'potassiumMg'];
@@ -80,6 +81,7 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
             <LimitRailOf key={nutrient} nutrient={nutrient} view={view} />
           ))}
         </div>
+        <PerTable view={view} />
         <LabelFigures view={view} />
         <HowSure view={view} />
         <Notes view={view} />

@@ -1,0 +1,63 @@
+import { memo } from 'react';
+import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/nutrient.ts';
+import { figure } from '../../kitchen/format.ts';
+import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import type { BenchView } from '../bench/view.ts';
+
+const SHOWN: readonly Nutrient[] = [
+  'energyKcal',
+  'proteinG',
+  'fatG',
+  'saturatedFatG',
+  'carbohydrateG',
+  'availableCarbohydrateG',
+  'fibreG',
+  'sugarsG',
+  'sodiumMg',
+  'potassiumMg',
+  'calciumMg',
+  'phosphorusMg',
+  'ironMg',
+  'cholesterolMg',
+];
+/** Reference amount of soup on a US label, 21 CFR 101.12(b). */
+const REFERENCE_GRAMS = 245;
+
+/** The same figures for a bowl, 100 g, the reference amount and the whole batch. */
+export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {
+  const { perServing, per100g, batch } = useAfterPaint(view).analysis;
+  const say = ({ value, atLeast }: { value: number; atLeast: boolean }, times = 1) => `${atLeast ? '≥ ' : ''}${figure(value * times)}`;
+  return (
+    <details className="mt-1">
+      <summary className="text-sm underline">per bowl, 100 g, 245 g and the batch</summary>
+      <table className="mt-1 w-full text-sm">
+        <thead>
+          <tr className="text-kale-soft">
+            <th scope="col" className="text-left font-normal">
+              nutrient
+            </th>
+            {['bowl', '100 g', '245 g', 'batch'].map((head) => (
+              <th key={head} scope="col" className="text-right font-normal">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {SHOWN.map((key) => (
+            <tr key={key} className="border-t border-line/60">
+              <th scope="row" className="text-left font-normal">
+                {NUTRIENT_LABELS[key]}, {nutrientUnit(key)}
+              </th>
+              <td className="text-right">{say(perServing[key])}</td>
+              <td className="text-right">{say(per100g[key])}</td>
+              <td className="text-right">{say(per100g[key], REFERENCE_GRAMS / 100)}</td>
+              <td className="text-right">{say(batch[key])}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-sm text-kale-soft">≥: something is unknown, it is at least this.</p>
+    </details>
+  );
+});
