@@ -89,6 +89,9 @@ function naturalZeros(letter: string, code: string): readonly StoredNutrient[] {
   return FLESH_ZEROS;
 }
 
+/** Ids of the open table's rows begin so. */
+export const OPEN_ROW = 'ifct-';
+
 const cell = (row: Row, column: Column): number => row[4][COLUMN_AT.get(column) as number] as number;
 const spreadCell = (row: Row, column: Column): number => row[5][COLUMN_AT.get(column) as number] as number;
 
@@ -155,7 +158,7 @@ function toFood(row: Row, smallest: ReadonlyMap<string, number>): Food {
   for (const key of zeros) per100g[key] = 0;
 
   return {
-    id: `ifct-${code}`,
+    id: `${OPEN_ROW}${code}`,
     name: facts.name ?? name,
     aliases: facts.aliases?.split(', ') ?? [],
     category: facts.category ?? group.category,

@@ -46,6 +46,15 @@ describe('vegetables go by the recalled row, nuts by the measured one', () => {
   });
 });
 
+test('no name written for a food in both tables means another food of the kitchen', () => {
+  const names = new Map<string, string>();
+  for (const one of SHELF.foods.filter(({ id }) => !id.startsWith('ifct-')))
+    for (const alias of one.aliases) {
+      expect([alias, names.get(alias) ?? one.id]).toEqual([alias, one.id]);
+      names.set(alias, one.id);
+    }
+});
+
 describe('a figure the row lacks is borrowed', () => {
   test('and marked, with a wide error', () => {
     const parsnipless = food('kohlrabi');

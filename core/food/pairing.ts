@@ -66,6 +66,7 @@ export function paired(kitchen: Food, open: Food, { use }: TablePair): Food {
   const { tableKcal: _, ashG: __, ...rest } = kitchen;
   return {
     ...rest,
+    aliases: [...new Set([...kitchen.aliases, ...open.aliases])],
     source: main.source,
     per100g,
     spread,

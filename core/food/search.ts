@@ -1,5 +1,6 @@
 /** Search over the shelf by what people type: names and the words they use for foods, forgiving a slip. */
 import MiniSearch from 'minisearch';
+import { OPEN_ROW } from './openTable.ts';
 import type { Shelf } from './shelf.ts';
 import type { Food } from './types.ts';
 
@@ -42,7 +43,7 @@ export function searchFoods(shelf: Shelf, query: string, limit: number, words: '
     .map(({ id, score }) => {
       const food = shelf.food(id as string) as Food;
       const exact = food.name.toLowerCase() === text || food.aliases.includes(text);
-      return { food, score: score * (food.id.startsWith('ifct-') ? 1 : KITCHEN_ROW) * (exact ? EXACT_NAME : 1) };
+      return { food, score: score * (food.id.startsWith(OPEN_ROW) ? 1 : KITCHEN_ROW) * (exact ? EXACT_NAME : 1) };
     });
   return hits.sort(byScoreThenId).slice(0, limit);
 }

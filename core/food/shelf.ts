@@ -8,7 +8,7 @@ import { CURATED_ROWS } from './data/index.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { type FoodRow, LIMITED } from './data/row.ts';
 import { type Figures, figuresOf } from './figures.ts';
-import { openTableFoods } from './openTable.ts';
+import { OPEN_ROW, openTableFoods } from './openTable.ts';
 import { paired } from './pairing.ts';
 import type { Category, Food, Origin, Portion } from './types.ts';
 
@@ -206,9 +206,11 @@ function kitchenShelf(): KitchenShelf {
   const pairs = new Map(TABLE_PAIRS.map((pair) => [pair.id, pair]));
   const kitchen = recalledFoods().map((food) => {
     const pair = pairs.get(food.id);
-    return pair ? paired(food, openById.get(`ifct-${pair.open}`) as Food, pair) : food;
+    return pair ? paired(food, openById.get(`${OPEN_ROW}${pair.open}`) as Food, pair) : food;
   });
-  return makeShelf([...kitchen, ...open]);
+  // What people write for a food in both tables means the kitchen's.
+  const inBoth = new Set(TABLE_PAIRS.map((pair) => `${OPEN_ROW}${pair.open}`));
+  return makeShelf([...kitchen, ...open.map((food) => (inBoth.has(food.id) ? { ...food, aliases: [] } : food))]);
 }
 
 /** The kitchen's foods first, then the open table. */

@@ -3,6 +3,7 @@
  * not milk, 'peanut butter' is nothing the shelf has. The longest written name that stands in the phrase wins; whatever
  * is left must be words about the food and not another food.
  */
+import { OPEN_ROW } from '../food/openTable.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { AMBIGUOUS, DESCRIPTORS, MODIFIERS, OPPOSITES } from './words.ts';
 
@@ -68,7 +69,7 @@ function namesOf(shelf: Shelf): Map<string, Name[]> {
   if (index) return index;
   index = new Map();
   for (const food of shelf.foods) {
-    const recalled = food.source.kind !== 'measured';
+    const recalled = !food.id.startsWith(OPEN_ROW);
     for (const written of [...food.aliases, ...(recalled || !food.name.includes(',') ? [food.name.replace(/\(.*\)/, '')] : [])]) {
       const tokens = split(tokensOf(written));
       if (tokens.length === 0) continue;
