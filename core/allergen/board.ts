@@ -71,16 +71,17 @@ export function covers(allergen: AllergenId, rules: NutRules): readonly Allergen
 const RANK = { contains: 0, check: 1, mayContain: 2, absent: 3 } as const satisfies Record<AllergenState, number>;
 
 type FoodFindings = ReadonlyMap<AllergenId, readonly { state: AllergenState; path: readonly string[] }[]>;
-const foodFindings = new WeakMap<Food, Map<string, FoodFindings>>();
+const foodFindings = new WeakMap<Food, FoodFindings[]>();
+
+/** A number for each way the nut rules can stand. */
+export const rulesKey = ({ coconutIsTreeNut, chestnutIsTreeNut }: NutRules): number => Number(coconutIsTreeNut) + 2 * Number(chestnutIsTreeNut);
 
 /** What one food says of every allergen it speaks of, by the nut rules. */
 function findingsOfFood(food: Food, rules: NutRules): FoodFindings {
-  const key = `${rules.coconutIsTreeNut}${rules.chestnutIsTreeNut}`;
+  const key = rulesKey(rules);
   let byRules = foodFindings.get(food);
-  if (!byRules) foodFindings.set(food, (byRules = new Map()));
-  let found = byRules.get(key);
-  if (!found) byRules.set(key, (found = collectFindings(food, rules)));
-  return found;
+  if (!byRules) foodFindings.set(food, (byRules = []));
+  return (byRules[key] ??= collectFindings(food, rules));
 }
 
 function collectFindings(food: Food, rules: NutRules): FoodFindings {
@@ -106,13 +107,13 @@ export function allergenBoard(lines: readonly CountedLine[], rules: NutRules, de
     else findings.set(id, [finding]);
   };
   for (const { line, food } of lines) {
-    const at = { lineId: line.id, scope: scopeOf(line) };
+    const scope = scopeOf(line);
     if (!food) {
-      for (const id of ALLERGENS) push(id, { ...at, state: 'check', path: [line.text], unknown: true });
+      for (const id of ALLERGENS) push(id, { lineId: line.id, scope, state: 'check', path: [line.text], unknown: true });
       continue;
     }
     for (const [id, states] of findingsOfFood(food, rules)) {
-      for (const { state, path } of states) push(id, { ...at, state, path: [...path], unknown: false });
+      for (const { state, path } of states) push(id, { lineId: line.id, scope, state, path: [...path], unknown: false });
     }
   }
   return ALLERGENS.map((id) => ({ id, declared: declared.has(id), ...verdict(findings.get(id) ?? [], RANK, 'absent') }));
@@ -129,10 +130,17 @@ export function verdict<S extends string>(
   const scopes = {} as Scoped<S>;
   const fewestChanges = {} as Scoped<FewestChanges>;
   for (const scope of SCOPES) {
-    const reach = findings.filter((finding) => SCOPE_REACH[scope].includes(finding.scope));
-    scopes[scope] = reach.reduce((worst, { state }) => (rank[state] < rank[worst] ? state : worst), clear);
-    const lineIds = [...new Set(reach.map(({ lineId }) => lineId))];
-    fewestChanges[scope] = { count: reach.some(({ unknown }) => unknown) ? null : lineIds.length, lineIds };
+    let worst = clear;
+    let open = false;
+    const lineIds: string[] = [];
+    for (const finding of findings) {
+      if (!SCOPE_REACH[scope].includes(finding.scope)) continue;
+      if (rank[finding.state] < rank[worst]) worst = finding.state;
+      open ||= finding.unknown;
+      if (!lineIds.includes(finding.lineId)) lineIds.push(finding.lineId);
+    }
+    scopes[scope] = worst;
+    fewestChanges[scope] = { count: open ? null : lineIds.length, lineIds };
   }
   const because = [...findings].sort((a, b) => rank[a.state] - rank[b.state]).map(({ lineId, path, state }) => ({ lineId, path, state }));
   return { state: scopes.bowl, scopes, fewestChanges, because };

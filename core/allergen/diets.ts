@@ -4,7 +4,7 @@
  */
 import type { Food, Origin } from '../food/types.ts';
 import type { AllergenState, Because, CountedLine, FewestChanges, Finding, NutRules, Scoped } from './board.ts';
-import { covers, scopeOf, verdict } from './board.ts';
+import { covers, rulesKey, scopeOf, verdict } from './board.ts';
 import { type AllergenId, DIETS, type DietId } from './ids.ts';
 
 export type DietState = 'fits' | 'check' | 'breaks';
@@ -60,16 +60,14 @@ const RANK = { breaks: 0, check: 1, fits: 2 } as const satisfies Record<DietStat
 const FROM_ALLERGEN: Readonly<Record<Exclude<AllergenState, 'absent'>, DietState>> = { contains: 'breaks', check: 'check', mayContain: 'check' };
 
 type DietFinding = { state: DietState; path: readonly string[] };
-const foodDiets = new WeakMap<Food, Map<string, ReadonlyMap<DietId, readonly DietFinding[]>>>();
+const foodDiets = new WeakMap<Food, ReadonlyMap<DietId, readonly DietFinding[]>[]>();
 
 /** What one food says of every diet, by the nut rules. Diets it says nothing of are left out. */
 export function dietsOfFood(food: Food, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
-  const key = `${rules.coconutIsTreeNut}${rules.chestnutIsTreeNut}`;
+  const key = rulesKey(rules);
   let byRules = foodDiets.get(food);
-  if (!byRules) foodDiets.set(food, (byRules = new Map()));
-  let found = byRules.get(key);
-  if (!found) byRules.set(key, (found = collect(food, rules)));
-  return found;
+  if (!byRules) foodDiets.set(food, (byRules = []));
+  return (byRules[key] ??= collect(food, rules));
 }
 
 function collect(food: Food, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
@@ -91,12 +89,17 @@ function collect(food: Food, rules: NutRules): ReadonlyMap<DietId, readonly Diet
 }
 
 export function dietVerdicts(lines: readonly CountedLine[], rules: NutRules): DietVerdict[] {
+  // Once per line and not once per line and diet: an analysis is made for every plan that is looked at.
+  const known = lines.map(({ line, food }) => ({ line, scope: scopeOf(line), diets: food ? dietsOfFood(food, rules) : null }));
   return DIETS.map((id) => {
     const findings: Finding<DietState>[] = [];
-    for (const { line, food } of lines) {
-      const at = { lineId: line.id, scope: scopeOf(line) };
-      if (!food) findings.push({ ...at, state: 'check', path: [line.text], unknown: true });
-      else for (const { state, path } of dietsOfFood(food, rules).get(id) ?? []) findings.push({ ...at, state, path: [...path], unknown: false });
+    for (const { line, scope, diets } of known) {
+      if (!diets) {
+        findings.push({ lineId: line.id, scope, state: 'check', path: [line.text], unknown: true });
+        continue;
+      }
+      const own = diets.get(id);
+      if (own) for (const { state, path } of own) findings.push({ lineId: line.id, scope, state, path: [...path], unknown: false });
     }
     return { id, ...verdict(findings, RANK, 'fits') };
   });

@@ -21,7 +21,7 @@ type FigureOf = (key: Nutrient) => { value: number; atLeast: boolean };
 type Round = (x: number) => { value: number; text: string };
 
 // The least above: 0.15 / 0.1 is a hair under 1.5 in binary.
-const nearest = (x: number, step: number): number => Number((Math.round(x / step + 1e-9) * step).toFixed(6));
+const nearest = (x: number, step: number): number => Math.round(Math.round(x / step + 1e-9) * step * 1e6) / 1e6;
 const say = (value: number, unit: string, decimals?: number): { value: number; text: string } => ({
   value,
   text: `${decimals === undefined ? value : value.toFixed(decimals)} ${unit}`,

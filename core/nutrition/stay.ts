@@ -68,8 +68,13 @@ function retentionOf(food: Food, heat: Heat): { key: string; row: RetentionRow }
   const group = RETENTION_GROUP[food.category];
   if (!group || (food.state !== 'raw' && food.state !== 'dry')) return null;
   if (heat.kinds.length === 0) return null;
-  return { key: `${group}.${heat.kinds.join('+')}`, row: harshest(heat.kinds.map((kind) => RETENTION[group][kind])) };
+  const key = `${group}.${heat.kinds.join('+')}`;
+  let row = rows.get(key);
+  if (!row) rows.set(key, (row = harshest(heat.kinds.map((kind) => RETENTION[group][kind]))));
+  return { key, row };
 }
+
+const rows = new Map<string, RetentionRow>();
 
 /** A table's factor is for a whole cooking: of several kinds of heat the one that leaves least counts, once. */
 function harshest(rows: readonly RetentionRow[]): RetentionRow {
