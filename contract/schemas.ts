@@ -170,6 +170,7 @@ export const labelSchema = Joi.object({
   date: Joi.string()
     .pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
     .required(),
+  like: id,
   gramsPerMl: Joi.number().min(0.2).max(3),
 });
 export const changeOwnFoodSchema = Joi.object({ entry: labelSchema.required(), retired: Joi.boolean().required(), revision: revision.required() });

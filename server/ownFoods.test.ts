@@ -3,6 +3,9 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { Food } from '../core/food/types.ts';
+import { adapt } from '../core/swap/adapt.ts';
+import { swapsFor } from '../core/swap/model.ts';
 import { openKitchen, type TestKitchen } from './test/kitchen.ts';
 
 const databasePath = join(mkdtempSync(join(tmpdir(), 'kind-ladle-own-')), 'kitchen.sqlite');
@@ -114,4 +117,33 @@ test('what one kitchen adds stands on no other shelf', async () => {
   const other = await openKitchen();
   expect((await other.get(`/api/foods/${body.id}`)).status).toBe(404);
   await other.close();
+});
+
+describe('a food used like another', () => {
+  const CREAM = {
+    ...LABEL,
+    name: 'House cream',
+    aliases: [],
+    category: 'dairy',
+    form: 'eu',
+    perGrams: 100,
+    like: 'cream-heavy',
+    ingredients: 'cream (milk)',
+    figures: { fatG: 30, saturatedFatG: 20, carbohydrateG: 3, fibreG: 0, sugarsG: 3, proteinG: 2, saltG: 0.1 },
+  };
+  test('has its swaps: a pot with it can do without milk', async () => {
+    const { body: food } = await kitchen.send('POST', '/api/own-foods', CREAM);
+    const own = kitchen.context.shelf.food(food.id);
+    expect(own).toMatchObject({ like: 'cream-heavy', fatForm: 'dispersed' });
+    expect(swapsFor(own as Food).length).toBeGreaterThanOrEqual(13);
+    const { lines, ...pot } = potOf(food.id);
+    const recipe = { ...pot, lines: lines.map((line) => ({ ...line, stage: line.stage as 'base' })) };
+    const { plans } = adapt({ recipe, needs: { allergens: ['milk'] } }, kitchen.context.shelf, { now: () => 0 });
+    expect(plans[0]?.analysis.allergens.find(({ id }) => id === 'milk')?.state).not.toBe('contains');
+  });
+  test('cannot be like a food that is not there, or like another own one', async () => {
+    const { body } = await kitchen.send('POST', '/api/own-foods', CREAM);
+    for (const like of ['no-such-food', body.id])
+      expect(await kitchen.send('POST', '/api/own-foods', { ...CREAM, like })).toMatchObject({ status: 422, body: { errors: [{ path: '/like' }] } });
+  });
 });

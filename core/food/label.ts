@@ -49,6 +49,8 @@ export interface LabelEntry {
   ingredients: string | null;
   /** Day the label was read, YYYY-MM-DD. */
   date: string;
+  /** The kitchen food it is used as: it has that one's swaps, taste and household measures. */
+  like?: string | undefined;
   /** Grams of a millilitre, for what is poured. */
   gramsPerMl?: number | undefined;
 }
@@ -133,8 +135,8 @@ function euInterval(key: LabelKey, printed: number, toHundred: number): Interval
   return { value, low: Math.max(0, value - by), high: value + by };
 }
 
-/** The food of a label. `id` is the kitchen's own. */
-export function labelFood(id: string, entry: LabelEntry): Food {
+/** The food of a label. `id` is the kitchen's own; `like` the food of the shelf it is used as. */
+export function labelFood(id: string, entry: LabelEntry, like?: Food): Food {
   const { form, perGrams, figures } = entry;
   const toHundred = 100 / perGrams;
   const interval = form === 'us' ? usInterval : euInterval;
@@ -186,20 +188,12 @@ export function labelFood(id: string, entry: LabelEntry): Food {
     spread,
     zeroByNature,
     ...(figures.energyKcal === undefined ? {} : { tableKcal: figures.energyKcal * toHundred }),
-    ...(entry.gramsPerMl === undefined ? {} : { densityGPerMl: entry.gramsPerMl }),
+    ...((entry.gramsPerMl ?? like?.densityGPerMl) === undefined ? {} : { densityGPerMl: (entry.gramsPerMl ?? like?.densityGPerMl) as number }),
     edibleShare: 1,
-    portions:
-      entry.gramsPerMl === undefined
-        ? []
-        : [
-            {
-              measure: 'cup',
-              grams: 236.588 * entry.gramsPerMl,
-              low: 236.588 * entry.gramsPerMl * 0.95,
-              high: 236.588 * entry.gramsPerMl * 1.05,
-              source: 'the density given with the label',
-            },
-          ],
+    portions: [
+      ...cupOf(entry),
+      ...(entry.gramsPerMl === undefined ? (like?.portions ?? []) : (like?.portions.filter(({ measure }) => measure !== 'cup') ?? [])),
+    ],
     contains: read?.contains ?? [],
     checks: read?.checks ?? ALLERGENS.map((allergen) => ({ allergen, why: 'the ingredients were not copied from the pack' })),
     mayContain: read?.mayContain ?? [],
@@ -211,9 +205,19 @@ export function labelFood(id: string, entry: LabelEntry): Food {
           why: 'the ingredients were not copied from the pack',
         })),
     flags: read?.flags ?? [],
-    starchKind: 'blended',
-    fatForm: entry.category === 'fat' ? 'free' : 'dispersed',
+    starchKind: like?.starchKind ?? 'blended',
+    fatForm: like?.fatForm ?? (entry.category === 'fat' ? 'free' : 'dispersed'),
+    ...(like ? { like: like.id } : {}),
   };
+}
+
+const CUP_ML = 236.588;
+
+/** A cup of what is poured, by the density given with the label. */
+function cupOf({ gramsPerMl }: LabelEntry): Food['portions'] {
+  if (gramsPerMl === undefined) return [];
+  const grams = CUP_ML * gramsPerMl;
+  return [{ measure: 'cup', grams, low: grams * 0.95, high: grams * 1.05, source: 'the density given with the label' }];
 }
 
 /** Of the energy printed and that of the printed macronutrients, by how much they differ; null where it cannot be told. */

@@ -105,6 +105,8 @@ export interface Food {
   spread: Readonly<Partial<Record<StoredNutrient, readonly [below: number, above: number]>>>;
   /** Keys whose 0 is a fact of nature (no cholesterol in a leek) and carries no error. */
   zeroByNature: ReadonlySet<StoredNutrient>;
+  /** Of an own food: the kitchen food it is used as. Swaps, taste, body and fat go by that one. */
+  like?: string;
   /** Keys taken from the other table, since this row lacks them. */
   borrowed?: ReadonlySet<StoredNutrient>;
   /** The same food in the other table. */

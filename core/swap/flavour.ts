@@ -14,10 +14,10 @@ const known = new WeakMap<Food, Flavour>();
 export function flavourOf(food: Food): Flavour {
   let flavour = known.get(food);
   if (!flavour) {
-    const judged = BY_FOOD[food.id] ?? BY_CATEGORY[food.category] ?? {};
+    const judged = BY_FOOD[food.like ?? food.id] ?? BY_CATEGORY[food.category] ?? {};
     const of = (note: FlavourNote): number => {
       if (note === 'sweet') return (food.per100g.sugarsG ?? 0) / 100 / SUGAR_A_POINT;
-      if (note === 'sour') return (ACID[food.id] ?? 0) / 100 / ACID_A_POINT;
+      if (note === 'sour') return (ACID[food.like ?? food.id] ?? 0) / 100 / ACID_A_POINT;
       return judged[note] ?? 0;
     };
     flavour = Object.fromEntries(FLAVOUR_NOTES.map((note) => [note, of(note)])) as Flavour;

@@ -257,7 +257,7 @@ function slotOf(line: Line, traits: readonly TraitName[], { needs, shelf }: Mode
     cost: 0,
   };
   const kept = needs.keepLines?.includes(line.id) || needs.keepFoods?.includes(food.id) || line.grams === null || line.partOf !== undefined;
-  const swaps = kept ? [] : [...SWAPS.filter(({ replaces }) => replaces.includes(food.id)), ...(line.stage === 'bowl' ? [LEAVE_OUT] : [])];
+  const swaps = kept ? [] : [...swapsFor(food), ...(line.stage === 'bowl' ? [LEAVE_OUT] : [])];
   const options = swaps.flatMap((swap) => {
     const option = optionOf(swap, line, food, own, traits, needs, place, rules);
     return option ? [option] : [];
@@ -284,6 +284,10 @@ const avoidIndex = (needs: Needs, foodId: string): number =>
  */
 const potassiumIsLimited = ({ limits }: Needs): boolean =>
   limits?.some(({ nutrient, max }) => nutrient === 'potassiumMg' && max !== undefined) ?? false;
+
+/** Swaps that can take a food's place; an own food has those of the food it is used as. */
+export const swapsFor = ({ id, like }: Pick<Food, 'id' | 'like'>): Swap[] =>
+  SWAPS.filter(({ replaces }) => replaces.includes(id) || (like !== undefined && replaces.includes(like)));
 
 /** A swap as an option, or null when one of its foods is forbidden here. A check is never brought in where there was none. */
 function optionOf(

@@ -20,7 +20,9 @@ export function makeOwnFoods(db: Knex, shelf: KitchenShelf, clock: Clock): OwnFo
   const read = ownFoodReader(db);
   const shelve = async () => {
     const kept = await read.all();
-    shelf.setOwn(kept.map(({ id, entry, retired }) => ({ food: labelFood(id, entry), retired })));
+    shelf.setOwn(
+      kept.map(({ id, entry, retired }) => ({ food: labelFood(id, entry, entry.like === undefined ? undefined : shelf.food(entry.like)), retired })),
+    );
   };
   const put = async (id: string, next: (current: OwnFoodBody | null) => Omit<OwnFoodBody, 'updatedAt' | 'id'>): Promise<OwnFoodBody> => {
     const saved = await db.transaction(async (trx) => {
@@ -32,16 +34,28 @@ export function makeOwnFoods(db: Knex, shelf: KitchenShelf, clock: Clock): OwnFo
     await shelve();
     return saved as OwnFoodBody;
   };
+  /** A food of one's own is used as one of the tables, not as another own one. */
+  const mustKnow = ({ like }: LabelEntry) => {
+    if (like !== undefined && (like.startsWith(OWN_FOOD) || !shelf.food(like)))
+      throw new Problem('recipe.unknownFood', `There is no food ${like} to be used as.`, {
+        errors: [{ path: '/like', code: 'recipe.unknownFood', message: 'choose a food of the shelf' }],
+      });
+  };
   return {
     all: () => read.all(),
     shelve,
-    add: (entry) => put(`${OWN_FOOD}${randomUUID()}`, () => ({ entry, retired: false, revision: 1 })),
-    change: (id, { revision, ...change }) =>
-      put(id, (current) => {
+    add: async (entry) => {
+      mustKnow(entry);
+      return put(`${OWN_FOOD}${randomUUID()}`, () => ({ entry, retired: false, revision: 1 }));
+    },
+    change: async (id, { revision, ...change }) => {
+      mustKnow(change.entry);
+      return put(id, (current) => {
         if (!current) throw new Problem('notFound', `The kitchen has no food ${id} of its own.`);
         if (current.revision !== revision)
           throw new Problem('revision.stale', `You changed revision ${revision}; revision ${current.revision} has been saved since.`, { current });
         return { ...change, revision: revision + 1 };
-      }),
+      });
+    },
   };
 }

@@ -50,7 +50,12 @@ async function fetchOwnFoods(): Promise<OwnFoodBody[]> {
 }
 
 function shelve(core: Core, foods: readonly OwnFoodBody[]): void {
-  core.SHELF.setOwn(foods.map(({ id, entry, retired }) => ({ food: core.labelFood(id, entry), retired })));
+  core.SHELF.setOwn(
+    foods.map(({ id, entry, retired }) => ({
+      food: core.labelFood(id, entry, entry.like === undefined ? undefined : core.SHELF.food(entry.like)),
+      retired,
+    })),
+  );
 }
 
 /** Puts the kitchen's own foods on the shelf of this page again, after one was changed. */

@@ -249,10 +249,10 @@ function OwnFoodButtons({ own }: { own: OwnFoodBody }) {
 }
 
 /** In which soups it stands, and which swaps know it. */
-function Uses({ food: { id } }: { food: Food }) {
+function Uses({ food: { id, like } }: { food: Food }) {
   const { SWAPS } = useCore();
   const uses = useFoodUses(id);
-  const replaced = SWAPS.filter(({ replaces }) => replaces.includes(id));
+  const replaced = SWAPS.filter(({ replaces }) => replaces.includes(id) || (like !== undefined && replaces.includes(like)));
   const brought = SWAPS.filter(({ parts }) => parts.some(({ foods }) => foods.some(([foodId]) => foodId === id)));
   return (
     <section aria-label="Where it is used">

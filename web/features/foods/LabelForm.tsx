@@ -77,6 +77,13 @@ function FormBody({ own, onSaved }: Pick<Props, 'own' | 'onSaved'>) {
   const save = useSaveOwnFood();
   const [entry, setEntry] = useState<LabelEntry>(own?.entry ?? EMPTY(new Date().toISOString().slice(0, 10)));
   const set = (change: Partial<LabelEntry>) => setEntry((now) => ({ ...now, ...change }));
+  const usable = useMemo(
+    () =>
+      [...new Set(core.SWAPS.flatMap(({ replaces }) => replaces))]
+        .flatMap((id) => core.SHELF.food(id) ?? [])
+        .sort((a, b) => a.name.localeCompare(b.name, 'en')),
+    [core],
+  );
   const faults = core.labelFaults(entry);
   const energy = core.energyDoubt(entry);
   const read = useMemo(() => (entry.ingredients === null ? null : core.readIngredients(entry.ingredients)), [core, entry.ingredients]);
@@ -132,6 +139,16 @@ function FormBody({ own, onSaved }: Pick<Props, 'own' | 'onSaved'>) {
           </Select>
         </Field>
         <NumberBox label="Figures are for, g" value={entry.perGrams} onSet={(perGrams) => set({ perGrams: perGrams ?? 0 })} required />
+        <Field label="Used like">
+          <Select value={entry.like ?? ''} onChange={(event) => set({ like: event.target.value === '' ? undefined : event.target.value })}>
+            <option value="">(none: it has no swaps)</option>
+            {usable.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </Select>
+        </Field>
         <NumberBox label="Grams of a millilitre, if poured" value={entry.gramsPerMl} onSet={(gramsPerMl) => set({ gramsPerMl })} />
       </div>
       <fieldset className="grid grid-cols-2 gap-2 sm:grid-cols-4">
