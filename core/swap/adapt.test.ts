@@ -353,3 +353,16 @@ describe('a pot with nothing in it', () => {
     expect(ask(recipe, needs).plans.map(({ changes }) => changes)).toEqual([[]]);
   });
 });
+
+test("blended smooth, 'same body' is that of the soup as it was, for the search as for the verdict", () => {
+  const coarse = soup(
+    [line('peas', 'split-peas-cooked', 300), line('asparagus', 'asparagus', 250), line('water', 'water', 900), line('cream', 'cream-heavy', 200)],
+    {
+      steps: [step('simmer', { method: 'simmer', minutes: { min: 20, max: 20 } })],
+    },
+  );
+  const { plans, clash } = ask(coarse, { allergens: ['milk'], body: 'same', smooth: true }, 1);
+  const was = analyse(coarse, {}, SHELF).body.index;
+  if (plans[0]) expect(Math.abs(plans[0].analysis.body.index - was)).toBeLessThanOrEqual(Math.max(0.02, was * 0.1) + 1e-9);
+  else expect(clash?.needs.map(({ kind }) => kind)).toContain('body');
+});

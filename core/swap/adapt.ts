@@ -157,7 +157,7 @@ function findPlans(
 }
 
 function modelOf(
-  { recipe, analysis, shelf, options, stayed }: Task,
+  { recipe, analysis, original, shelf, options, stayed }: Task,
   needs: Needs,
   soft: ReadonlySet<number>,
   tightened?: ReadonlyMap<number, { min?: number; max?: number }>,
@@ -169,6 +169,8 @@ function modelOf(
     shelf,
     soft,
     stayed,
+    // A soup that is blended for smoothness is to be as thick as it was before.
+    bodyIndex: original.analysis.body.index,
     ...(tightened ? { tightened } : {}),
     ...(options.prices ? { priceOf: pricePerGram(options.prices, shelf) } : {}),
   });

@@ -95,6 +95,8 @@ export interface ModelInput {
   analysis: Analysis;
   needs: Needs;
   shelf: Shelf;
+  /** Body index that 'same body' is the same as; that of the analysis when left out. */
+  bodyIndex?: number;
   /** Limits the rows are built with in place of those asked, by index; used for chance margins. */
   tightened?: ReadonlyMap<number, { min?: number; max?: number }>;
   /** Need indices whose rows may be violated at a price. */
@@ -361,7 +363,7 @@ function moves(at: number, original: Float64Array, base: Float64Array, slots: re
   );
 }
 
-function rowsOf(traits: readonly TraitName[], original: Float64Array, { needs, analysis, tightened, soft }: ModelInput): Row[] {
+function rowsOf(traits: readonly TraitName[], original: Float64Array, { needs, analysis, bodyIndex, tightened, soft }: ModelInput): Row[] {
   const rows: Row[] = [];
   const at = (trait: TraitName) => traits.indexOf(trait);
   const add = (need: number | null, entries: readonly (readonly [TraitName, number])[], bound: number, scale: number) => {
@@ -396,7 +398,7 @@ function rowsOf(traits: readonly TraitName[], original: Float64Array, { needs, a
     if (max !== undefined) bounded(1, max);
     if (min !== undefined) bounded(-1, min);
   });
-  const bounds = bodyBounds(needs, analysis.body.index);
+  const bounds = bodyBounds(needs, bodyIndex ?? analysis.body.index);
   if (bounds && volume > 0) {
     const need = firstLimit(needs) + (needs.limits?.length ?? 0);
     if (Number.isFinite(bounds.max))
