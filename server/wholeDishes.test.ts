@@ -50,7 +50,7 @@ const DISHES: Readonly<Record<string, Dish>> = {
     ['cashews-raw', 'H005', 90],
     ['peanuts', 'H012', 45],
     ['coriander-seed', 'G024', 5],
-    ['cloves-ground', 'G023', 1],
+    ['fenugreek-seed', 'G026', 1],
   ],
 };
 

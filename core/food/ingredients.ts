@@ -1,13 +1,14 @@
 /** Reads the ingredients text of a package: allergens, origins, additives. Phrases are matched whole, the longest first. */
-import type { AllergenId } from '../allergen/ids.ts';
+import type { AllergenId, DietId } from '../allergen/ids.ts';
 import { INGREDIENT_WORDS, type IngredientWord } from './data/ingredientWords.ts';
-import type { AllergenDoubt, AllergenFact, FoodFlag, Origin } from './types.ts';
+import type { AllergenDoubt, AllergenFact, Food, FoodFlag, Origin } from './types.ts';
 
 export interface IngredientsRead {
   contains: AllergenFact[];
   checks: AllergenDoubt[];
   mayContain: AllergenDoubt[];
   origins: Origin[];
+  dietChecks: Food['dietChecks'];
   flags: FoodFlag[];
 }
 
@@ -15,8 +16,12 @@ const PHRASES: ReadonlyMap<string, IngredientWord> = new Map(
   INGREDIENT_WORDS.flatMap((entry) => entry.words.split(', ').map((phrase) => [phrase, entry] as const)),
 );
 const LONGEST = Math.max(...[...PHRASES.keys()].map((phrase) => phrase.split(' ').length));
-/** From here on the text warns of traces, up to the end of the sentence. */
-const WARNING = /\b(?:may (?:also )?contain|traces? of|not suitable for|made in|produced in|packed in|manufactured in)\b[^.;\n]*/gi;
+/**
+ * The pack warns, up to the end of the sentence. 'Made in' is a warning only of a place that handles something: pasta made
+ * in a country of durum wheat and egg holds both.
+ */
+const WARNING =
+  /\b(?:may (?:also )?contain|traces? of|not suitable for|(?:made|produced|packed|manufactured|prepared) (?:in|on) (?:a|an|the same|shared)\s[^.;\n,]*?\b(?:handles?|processes|uses|that|which|as|with)\b)[^.;\n]*/gi;
 
 /** What is printed: facts for what is named, doubts for what is not named closely enough, and what the maker warns of. */
 export function readIngredients(text: string): IngredientsRead {
@@ -34,7 +39,10 @@ export function readIngredients(text: string): IngredientsRead {
     for (const allergen of entry.contains ?? []) may.set(allergen, { allergen, why: `the pack warns of ${phrase}` });
   const not = <T extends { allergen: AllergenId }>(list: Iterable<T>, ...known: ReadonlyMap<AllergenId, unknown>[]) =>
     [...list].filter(({ allergen }) => !known.some((map) => map.has(allergen)));
+  const diets = new Map<DietId, string>();
+  for (const { phrase, entry } of own) for (const [diet, why] of entry.diets ?? []) if (!diets.has(diet)) diets.set(diet, `${phrase}: ${why}`);
   return {
+    dietChecks: [...diets].map(([diet, why]) => ({ diet, why })),
     contains: [...contains.values()],
     checks: not(checks.values(), contains),
     mayContain: not(may.values(), contains),
@@ -52,7 +60,7 @@ function wordsIn(text: string): { phrase: string; entry: IngredientWord }[] {
       let length = Math.min(LONGEST, tokens.length - at);
       for (; length > 0; length -= 1) {
         const phrase = tokens.slice(at, at + length).join(' ');
-        const entry = PHRASES.get(phrase);
+        const entry = PHRASES.get(phrase) ?? PHRASES.get(phrase.replace(/s$/, ''));
         if (!entry) continue;
         found.push({ phrase, entry });
         break;

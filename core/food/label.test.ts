@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { analyse } from '../analysis.ts';
 import { Z95 } from '../nutrition/kernel.ts';
 import { line, soup } from '../test/soup.ts';
+import { INGREDIENT_WORDS } from './data/ingredientWords.ts';
 import { readIngredients } from './ingredients.ts';
 import { energyDoubt, type LabelEntry, labelFaults, labelFood } from './label.ts';
 import { makeShelf, SHELF } from './shelf.ts';
@@ -37,6 +38,12 @@ describe('a US label, per serving', () => {
     expect(intervalOf(label({ figures: { fatG: 0 } }), 'fatG')).toEqual([0, 0, 2]);
     expect(intervalOf(label({ figures: { sodiumMg: 0 } }), 'sodiumMg')).toEqual([0, 0, 20]);
   });
+});
+
+test('the salt of a paste is no water', () => {
+  // 9 g of sodium in 100 g is some 23 g of salt (sodium x 2.54): with 40 g of the rest, 36 g are left.
+  const food = labelFood('own-1', label({ perGrams: 100, figures: { sodiumMg: 9000, fatG: 10, proteinG: 10, carbohydrateG: 20 } }));
+  expect(food.per100g.waterG).toBeCloseTo(100 - 40 - 22.86 - 1, 1);
 });
 
 describe('an EU label, per 100 g', () => {
@@ -99,6 +106,25 @@ describe('the ingredients', () => {
     const read = readIngredients('Salt, yeast extract. May contain traces of milk, celery and egg.');
     expect(read.contains).toEqual([]);
     expect(read.mayContain.map(({ allergen }) => allergen).sort()).toEqual(['celery', 'egg', 'milk']);
+  });
+  test('a place that handles something is a warning, a country is none', () => {
+    expect(ids('Pasta made in Italy of durum wheat, eggs')).toEqual(['egg', 'gluten', 'wheat']);
+    const handled = readIngredients('Salt. Made in a kitchen that handles nuts and sesame.');
+    expect([handled.contains, handled.mayContain.map(({ allergen }) => allergen).sort()]).toEqual([[], ['sesame', 'treeNut']]);
+  });
+  test('one and many read alike, and what is printed as free of something is not that thing', () => {
+    expect(ids('scallops, sardines, cockles')).toEqual(['fish', 'mollusc']);
+    expect(ids('gluten-free oat flour')).toEqual([]);
+  });
+  test('wine is alcohol and open to fining, cheese is open to rennet, flavourings to anything', () => {
+    const read = readIngredients('cheese, white wine, natural flavouring');
+    expect(read.origins).toContain('alcohol');
+    expect(read.dietChecks.map(({ diet }) => diet).sort()).toEqual(['noOnionGarlic', 'vegan', 'vegetarian']);
+    expect(labelFood('own-1', label({ ingredients: 'white wine, salt' })).zeroByNature.has('alcoholG')).toBe(false);
+  });
+  test('no phrase stands for two things', () => {
+    const phrases = INGREDIENT_WORDS.flatMap(({ words }) => words.split(', '));
+    expect(phrases.filter((phrase, at) => phrases.indexOf(phrase) !== at)).toEqual([]);
   });
   test('what the kidney has to know of is flagged', () => {
     expect(readIngredients('salt substitute (potassium chloride), E451').flags.sort()).toEqual(['phosphate', 'potassiumChloride']);

@@ -166,8 +166,9 @@ export function labelFood(id: string, entry: LabelEntry, like?: Food): Food {
   }
   const { fatG, proteinG, carbohydrateG } = per100g;
   if (fatG !== undefined && proteinG !== undefined && carbohydrateG !== undefined) {
-    // What is not on the label is mostly water: by difference, with two grams of ash (estimate).
-    const water = Math.max(0, 98 - fatG - proteinG - carbohydrateG);
+    // What is not on the label is mostly water: by difference, with the salt (sodium x 2.54) and a gram of other ash (estimate).
+    const ash = 1 + ((per100g.sodiumMg ?? 0) * 2.54) / 1000;
+    const water = Math.max(0, 100 - ash - fatG - proteinG - carbohydrateG);
     per100g.waterG = water;
     spread.waterG = [Math.min(water, 4) / Z95, 4 / Z95];
   }
@@ -199,7 +200,7 @@ export function labelFood(id: string, entry: LabelEntry, like?: Food): Food {
     mayContain: read?.mayContain ?? [],
     origins: read ? ['plant', ...read.origins] : ['plant'],
     dietChecks: read
-      ? []
+      ? read.dietChecks
       : (['vegan', 'vegetarian', 'noPork', 'noMeat', 'noFish', 'noAlcohol', 'noOnionGarlic'] as const).map((diet) => ({
           diet,
           why: 'the ingredients were not copied from the pack',

@@ -36,7 +36,24 @@ const SETTLED: Readonly<Record<string, string>> = {
   'vegetable-broth-low-sodium': 'no table has it: packages differ',
 };
 
-test('two in three of the rows were recalled twice', () => {
+/** Rows that were changed to the second recollection, with the reason; they agree with it now. */
+const CORRECTED: Readonly<Record<string, string>> = {
+  'cream-double': 'the first mixed a 48 % and a 54 % row: 48 % whole, the other in its range',
+  'cream-light': 'the later release of the table; the earlier in the ranges',
+  'half-and-half': 'sodium of the later release; the earlier in its range',
+  'bread-white': 'the later release, less salt; the earlier in the range of sodium',
+  'chicken-broth-low-sodium': 'carbohydrate of the label of a cup, 2.9 g in 240 g',
+  'bacon-raw': 'the later release, leaner and less salt; the earlier in its ranges',
+  cauliflower: 'saturated fat of the later release',
+  broccoli: 'saturated fat of the later release',
+  'red-pepper': 'the table energy of the later release',
+};
+
+test('what was corrected is a row that was recalled twice', () => {
+  for (const id of Object.keys(CORRECTED)) expect([id, id in SECOND_PASS]).toEqual([id, true]);
+});
+
+test('at least 160 rows were recalled twice, and all of them are rows', () => {
   const ids = new Set(CURATED_ROWS.map(({ id }) => id));
   expect(Object.keys(SECOND_PASS).filter((id) => !ids.has(id))).toEqual([]);
   expect(Object.keys(SECOND_PASS).length).toBeGreaterThanOrEqual(160);

@@ -17,7 +17,7 @@ export type Match =
 interface Name {
   tokens: readonly string[];
   foodId: string;
-  recalled: boolean;
+  kitchen: boolean;
 }
 
 const IRREGULAR: Readonly<Record<string, string>> = {
@@ -69,17 +69,17 @@ function namesOf(shelf: Shelf): Map<string, Name[]> {
   if (index) return index;
   index = new Map();
   for (const food of shelf.foods) {
-    const recalled = !food.id.startsWith(OPEN_ROW);
-    for (const written of [...food.aliases, ...(recalled || !food.name.includes(',') ? [food.name.replace(/\(.*\)/, '')] : [])]) {
+    const kitchen = !food.id.startsWith(OPEN_ROW);
+    for (const written of [...food.aliases, ...(kitchen || !food.name.includes(',') ? [food.name.replace(/\(.*\)/, '')] : [])]) {
       const tokens = split(tokensOf(written));
       if (tokens.length === 0) continue;
       const list = index.get(tokens[0] as string);
-      const name = { tokens, foodId: food.id, recalled };
+      const name = { tokens, foodId: food.id, kitchen };
       if (list) list.push(name);
       else index.set(tokens[0] as string, [name]);
     }
   }
-  for (const list of index.values()) list.sort((a, b) => b.tokens.length - a.tokens.length || Number(b.recalled) - Number(a.recalled));
+  for (const list of index.values()) list.sort((a, b) => b.tokens.length - a.tokens.length || Number(b.kitchen) - Number(a.kitchen));
   nameIndexes.set(shelf.foods, index);
   return index;
 }
@@ -98,7 +98,7 @@ function longestName(tokens: readonly string[], names: Map<string, Name[]>): Fou
       name &&
       (!best ||
         name.tokens.length > best.name.tokens.length ||
-        (name.tokens.length === best.name.tokens.length && Number(name.recalled) >= Number(best.name.recalled)))
+        (name.tokens.length === best.name.tokens.length && Number(name.kitchen) >= Number(best.name.kitchen)))
     )
       best = { name, start };
   });

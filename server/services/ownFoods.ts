@@ -35,10 +35,10 @@ export function makeOwnFoods(db: Knex, shelf: KitchenShelf, clock: Clock): OwnFo
     return saved as OwnFoodBody;
   };
   /** A food of one's own is used as one of the tables, not as another own one. */
-  const mustKnow = ({ like }: LabelEntry) => {
+  const mustKnow = ({ like }: LabelEntry, at = '') => {
     if (like !== undefined && (like.startsWith(OWN_FOOD) || !shelf.food(like)))
       throw new Problem('recipe.unknownFood', `There is no food ${like} to be used as.`, {
-        errors: [{ path: '/like', code: 'recipe.unknownFood', message: 'choose a food of the shelf' }],
+        errors: [{ path: `${at}/like`, code: 'recipe.unknownFood', message: 'choose a food of the shelf' }],
       });
   };
   return {
@@ -49,7 +49,7 @@ export function makeOwnFoods(db: Knex, shelf: KitchenShelf, clock: Clock): OwnFo
       return put(`${OWN_FOOD}${randomUUID()}`, () => ({ entry, retired: false, revision: 1 }));
     },
     change: async (id, { revision, ...change }) => {
-      mustKnow(change.entry);
+      mustKnow(change.entry, '/entry');
       return put(id, (current) => {
         if (!current) throw new Problem('notFound', `The kitchen has no food ${id} of its own.`);
         if (current.revision !== revision)

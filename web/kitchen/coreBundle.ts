@@ -5,7 +5,7 @@ export { foodRecord } from '../../core/food/record.ts';
 export { searchFoods } from '../../core/food/search.ts';
 export { SHELF } from '../../core/food/shelf.ts';
 export { balanceOf } from '../../core/notes/balance.ts';
-export { lessThanOriginal } from '../../core/nutrition/claims.ts';
+export { lessThanOriginal, REFERENCE_GRAMS } from '../../core/nutrition/claims.ts';
 export { doubtAbout } from '../../core/nutrition/doubt.ts';
 export { bowlGrams, potByStick, potOnScale } from '../../core/nutrition/yield.ts';
 export { formatGrams, kitchenMeasure } from '../../core/quantity/measure.ts';

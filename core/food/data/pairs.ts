@@ -36,13 +36,13 @@ export const TABLE_PAIRS: readonly TablePair[] = [
   ...kept(VARIETY, { apple: 'E001', pear: 'E051', avocado: 'E007', 'banana-raw': 'E012', 'mango-raw': 'E036', orange: 'E047', 'lemon-juice': 'E033', 'apricots-dried': 'E005', 'dates-dried': 'E018' }),
   ...kept(ENRICHED, { 'flour-wheat': 'A018', 'flour-wholemeal': 'A019', 'rice-white-raw': 'A015', 'rice-brown-raw': 'A013', 'quinoa-dry': 'A009', 'barley-pearled': 'A004' }),
   ...kept(BREED, { 'milk-whole': 'L002', egg: 'M001', 'egg-white': 'M002', 'egg-yolk': 'M003', 'egg-boiled': 'M004', ghee: 'T013' }),
-  ...kept(SAMPLE, { nutmeg: 'G028', 'poppy-seeds': 'G032', 'coconut-fresh': 'H007' }),
+  ...kept(SAMPLE, { nutmeg: 'G028', 'cloves-ground': 'G023', 'mace-ground': 'G027', 'poppy-seeds': 'G032', 'coconut-fresh': 'H007' }),
   ...measured(TRADED, { 'chickpeas-dry': 'B002', 'kidney-beans-dry': 'B020', 'lentils-dry': 'B014', 'lentils-red-dry': 'B013' }),
   ...measured(TRADED, {
     almonds: 'H001', 'cashews-raw': 'H005', peanuts: 'H012', 'pistachio-nuts': 'H018', walnuts: 'H021', 'pine-nuts': 'H017', 'sunflower-seeds': 'H020', flaxseed: 'H014',
     'sesame-seeds': 'H011', 'coconut-dried': 'H006',
   }),
   ...measured(TRADED, {
-    'black-pepper': 'G031', cumin: 'G025', 'coriander-seed': 'G024', 'cloves-ground': 'G023', 'cardamom-ground': 'G020', 'fenugreek-seed': 'G026', 'mace-ground': 'G027', turmeric: 'G033',
+    'black-pepper': 'G031', cumin: 'G025', 'coriander-seed': 'G024', 'cardamom-ground': 'G020', 'fenugreek-seed': 'G026', turmeric: 'G033',
   }),
 ];

@@ -56,11 +56,19 @@ function Distributions({ view }: { view: BenchView }) {
   const reply = useDraws(bowl, asked);
   const nameOf = lineName(core);
   const limited = asked.some(({ min, max }) => min !== undefined || max !== undefined);
+  // A maximum on what is only a lower bound has no chance that could be given.
+  const open = asked.some(({ nutrient, max }) => max !== undefined && view.analysis.perServing[nutrient].atLeast);
   return (
     <div className="flex flex-col gap-4">
       {limited && asked.length > 1 && (
         <p>
-          All limits together hold in <strong>{reply ? percent(reply.together) : '...'}</strong> of the bowls drawn.
+          {open ? (
+            'Whether all limits hold together cannot be told: something is unknown.'
+          ) : (
+            <>
+              All limits together hold in <strong>{reply ? percent(reply.together) : '...'}</strong> of the bowls drawn.
+            </>
+          )}
         </p>
       )}
       {asked.map((one, at) => {

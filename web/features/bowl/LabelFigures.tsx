@@ -31,15 +31,13 @@ export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchVi
       </p>
       <table className="mt-1 w-full text-sm">
         <tbody>
-          {(Object.entries(figures) as [Nutrient, DeclaredFigure][]).map(([key, { text, percentDaily }]) => (
+          {(Object.entries(figures) as [Nutrient, DeclaredFigure][]).map(([key, { value, text, percentDaily }]) => (
             <tr key={key}>
               <th scope="row" className="text-left font-normal">
                 {NUTRIENT_LABELS[key]}
               </th>
-              <td className="text-right">{text.startsWith('at least 0') ? 'not known' : text}</td>
-              <td className="w-14 text-right text-kale-soft">
-                {percentDaily === undefined || text.startsWith('at least 0') ? '' : `${percentDaily} %`}
-              </td>
+              <td className="text-right">{isOpen(value, text) ? 'not known' : text}</td>
+              <td className="w-14 text-right text-kale-soft">{percentDaily === undefined || isOpen(value, text) ? '' : `${percentDaily} %`}</td>
             </tr>
           ))}
         </tbody>
@@ -61,6 +59,9 @@ export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchVi
     </details>
   );
 });
+
+/** Nothing is known of it: 'at least 0' says no more. */
+const isOpen = (value: number, text: string): boolean => value === 0 && text.startsWith('at least');
 
 /** 'high:ironMg' hangs on iron. */
 const isUnknown = (id: string, { perServing }: Analysis): boolean => perServing[id.split(':')[1] as Nutrient]?.atLeast ?? false;

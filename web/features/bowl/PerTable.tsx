@@ -20,12 +20,11 @@ const SHOWN: readonly Nutrient[] = [
   'ironMg',
   'cholesterolMg',
 ];
-/** Reference amount of soup on a US label, 21 CFR 101.12(b). */
-const REFERENCE_GRAMS = 245;
 
 /** The same figures for a bowl, 100 g, the reference amount and the whole batch. */
 export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {
-  const { perServing, per100g, batch } = useAfterPaint(view).analysis;
+  const { core, analysis } = useAfterPaint(view);
+  const { perServing, per100g, batch } = analysis;
   const say = ({ value, atLeast }: { value: number; atLeast: boolean }, times = 1) => `${atLeast ? '≥ ' : ''}${figure(value * times)}`;
   return (
     <details className="mt-1">
@@ -51,7 +50,7 @@ export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {
               </th>
               <td className="text-right">{say(perServing[key])}</td>
               <td className="text-right">{say(per100g[key])}</td>
-              <td className="text-right">{say(per100g[key], REFERENCE_GRAMS / 100)}</td>
+              <td className="text-right">{say(per100g[key], core.REFERENCE_GRAMS / 100)}</td>
               <td className="text-right">{say(batch[key])}</td>
             </tr>
           ))}

@@ -138,7 +138,13 @@ function FormBody({ own, onSaved }: Pick<Props, 'own' | 'onSaved'>) {
             <option value="eu">EU or UK, per 100 g</option>
           </Select>
         </Field>
-        <NumberBox label="Figures are for, g" value={entry.perGrams} onSet={(perGrams) => set({ perGrams: perGrams ?? 0 })} required />
+        <NumberBox
+          key={entry.form}
+          label="Figures are for, g"
+          value={entry.perGrams}
+          onSet={(perGrams) => set({ perGrams: perGrams ?? 0 })}
+          required
+        />
         <Field label="Used like">
           <Select value={entry.like ?? ''} onChange={(event) => set({ like: event.target.value === '' ? undefined : event.target.value })}>
             <option value="">(none: it has no swaps)</option>
