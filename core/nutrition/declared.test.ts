@@ -96,6 +96,9 @@ describe('an insignificant amount, 101.9(f)(1)', () => {
   test('is never said of a lower bound', () => {
     expect(us('fatG', 0.2, true)?.insignificant).toBeUndefined();
   });
+  test('and a lower bound has no per cent', () => {
+    expect([us('calciumMg', 300, true)?.percentDaily, us('calciumMg', 300)?.percentDaily]).toEqual([undefined, 25]);
+  });
 });
 
 describe('per cent in the EU is of the reference intake or the nutrient reference value, Annex XIII', () => {

@@ -185,7 +185,8 @@ function declare(
   for (const [key, round] of rules) {
     const { value, atLeast } = figureOf(key);
     const rounded = round(value);
-    const percentDaily = percent(key, value);
+    // A share of a lower bound would read as the share of the whole.
+    const percentDaily = atLeast ? undefined : percent(key, value);
     figures[key] = {
       value: rounded.value,
       text: atLeast ? `at least ${rounded.text}` : rounded.text,

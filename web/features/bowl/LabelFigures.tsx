@@ -37,7 +37,7 @@ export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchVi
                 {NUTRIENT_LABELS[key]}
               </th>
               <td className="text-right">{isOpen(value, text) ? 'not known' : text}</td>
-              <td className="w-14 text-right text-kale-soft">{percentDaily === undefined || isOpen(value, text) ? '' : `${percentDaily} %`}</td>
+              <td className="w-14 text-right text-kale-soft">{percentDaily === undefined ? '' : `${percentDaily} %`}</td>
             </tr>
           ))}
         </tbody>
