@@ -227,6 +227,14 @@ describe('a clash', () => {
     expect(relax?.to).toBeGreaterThan(5);
     expect(ask(parsnip, { limits: [{ nutrient: 'sodiumMg', per: 'serving', max: relax?.to as number }] }).plans.length).toBeGreaterThan(0);
   });
+  test('gives way far enough for the worse of two tables', () => {
+    // Garlic: 1 g of sugars here, 6 g in the other table.
+    const garlic = soup([line('garlic', 'garlic', 300), line('peas', 'split-peas-cooked', 300), line('water', 'water', 800)]);
+    const limit = (max: number): Needs => ({ limits: [{ nutrient: 'sugarsG', per: 'serving', max }], keepLines: ['garlic', 'peas', 'water'] });
+    const relax = ask(garlic, limit(0.5)).clash?.relax[0];
+    expect(relax?.to).toBeGreaterThan(4);
+    expect(ask(garlic, limit(relax?.to as number)).plans.length).toBeGreaterThan(0);
+  });
   test('gives way on a figure before an allergen, even where milk would come closer', () => {
     const rich: Needs = {
       allergens: ['milk', 'soy', 'treeNut'],

@@ -348,7 +348,9 @@ function bowlAlone(task: Task, needs: Needs): BowlSize | null {
   const failing = judge(task).filter((verdict) => !passes(verdict));
   const shares = failing.map(({ need }) => {
     const limit = need.kind === 'limit' ? needs.limits?.[need.index as number] : undefined;
-    return limit?.per === 'serving' && limit.max !== undefined ? limit.max / analysis.perServing[limit.nutrient].value : 0;
+    return limit?.per === 'serving' && limit.max !== undefined
+      ? limit.max / (analysis.perServing[limit.nutrient].cautious?.high ?? analysis.perServing[limit.nutrient].value)
+      : 0;
   });
   const share = Math.min(...shares);
   if (failing.length === 0 || recipe.lines.length === 0 || !(share >= 0.5)) return null;
@@ -431,10 +433,13 @@ function judgedAgain(task: Task, needs: Needs, plan: Plan): Plan {
 function relaxation(needs: Needs, need: NeedRef, plan: Plan): Relaxation | null {
   const limit = needs.limits?.[need.index as number];
   if (!limit) return null;
-  const { value, atLeast } = (limit.per === 'serving' ? plan.analysis.perServing : plan.analysis.per100g)[limit.nutrient];
+  const { value, atLeast, cautious } = (limit.per === 'serving' ? plan.analysis.perServing : plan.analysis.per100g)[limit.nutrient];
   // What is unknown cannot be bought by a looser limit.
   if (atLeast) return null;
-  const below = limit.min !== undefined && value < limit.min;
-  const step = 10 ** Math.floor(Math.log10(Math.max(value, 1)) - 1);
-  return { need, to: below ? Math.floor(value / step) * step : Math.ceil(value / step) * step, distance: plan.distance };
+  // By the table that is worse for the limit, as the verdict goes: giving way so far has to be enough.
+  const least = cautious?.low ?? value;
+  const below = limit.min !== undefined && least < limit.min;
+  const figure = below ? least : (cautious?.high ?? value);
+  const step = 10 ** Math.floor(Math.log10(Math.max(figure, 1)) - 1);
+  return { need, to: below ? Math.floor(figure / step) * step : Math.ceil(figure / step) * step, distance: plan.distance };
 }
