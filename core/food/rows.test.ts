@@ -63,6 +63,26 @@ test('no id, and no written name, stands for two recalled foods', () => {
   }
 });
 
+/** The table itself leaves more or less for ash than the salts weigh, or the row is an estimate that names its ash. */
+const ASH_EXCEPTIONS: Readonly<Record<string, string>> = {
+  'goat-cheese-soft': 'the table dropped its carbohydrate after the water was measured',
+  'plant-cheese': 'packages: water is a guess',
+  tahini: 'the table gives 5 g',
+  'cashews-roasted': 'the table gives 3.95 g',
+  'bread-gluten-free': 'packages: water is a guess',
+  'stock-powder-low-salt': 'packages: salts of potassium, ammonium and acids are not all counted',
+  'coconut-oil': 'the table gives 99.06 g of fat and counts no more',
+  'chicken-stewed': 'the analyses of the table add up to 100.8 g',
+  'haddock-raw': 'the analyses of the table add up to 100.1 g',
+  'salmon-smoked': 'ash of an older, saltier sample in the table',
+  'sun-dried-tomatoes': 'salted or not: its ash is of the salted',
+  'yeast-extract': 'two releases in one row',
+  sunchoke: 'the table gives 2.54 g',
+  'thyme-dried': 'the table gives 11.7 g: leaves with sand',
+  'black-pepper': 'the parts of the table leave 10 g: volatile oil and resin',
+  'white-pepper': 'the parts of the table leave 7 g: volatile oil and resin',
+};
+
 describe.each(curated.map((food) => [food.id, food] as const))('%s', (id, food) => {
   test('has the table energy of its macronutrients within 12 % or 8 kcal', () => {
     const energy = 4 * of(food, 'proteinG') + 9 * of(food, 'fatG') + 4 * of(food, 'carbohydrateG') + 7 * of(food, 'alcoholG');
@@ -82,6 +102,16 @@ describe.each(curated.map((food) => [food.id, food] as const))('%s', (id, food) 
     const acids = id.endsWith('vinegar') ? 5.2 : 0;
     expect(sum + acids).toBeLessThanOrEqual(101.5);
     expect(sum + acids).toBeGreaterThanOrEqual(food.ashG === undefined ? 89.5 : 97);
+  });
+
+  test('leaves for ash about what the salts of its minerals weigh', () => {
+    if (id in ASH_EXCEPTIONS || id.endsWith('vinegar')) return;
+    const sum = of(food, 'waterG') + of(food, 'proteinG') + of(food, 'fatG') + of(food, 'carbohydrateG') + of(food, 'alcoholG');
+    // Sodium as chloride, the others about as their oxides and phosphates: common practice, no source.
+    const salts = (2.54 * of(food, 'sodiumMg') + 1.6 * of(food, 'potassiumMg') + 2 * of(food, 'calciumMg') + 2 * of(food, 'phosphorusMg')) / 1000;
+    const oils = food.category === 'spice' || food.category === 'herb' ? 3 : 0;
+    expect(100 - sum).toBeLessThanOrEqual(1.25 * salts + 0.9 + oils);
+    expect(100 - sum).toBeGreaterThanOrEqual(0.5 * salts - 0.5);
   });
 
   test('has no part larger than its whole, and the limited figures it should have', () => {
