@@ -34,6 +34,13 @@ describe('search', () => {
   test('that wants all words offers nothing that answers to one of them only', () => {
     expect(searchFoods(SHELF, 'dulse flakes', 5, 'all')).toEqual([]);
   });
+  test('stays as it was at the first letter of a further word', () => {
+    for (const words of ['any', 'all'] as const)
+      expect(searchFoods(SHELF, 'double c', 5, words).map(({ food }) => food.id)).toEqual(
+        searchFoods(SHELF, 'double', 5, words).map(({ food }) => food.id),
+      );
+    expect(first('double cr')).toBe('cream-double');
+  });
   test('of nothing known finds nothing', () => {
     expect(searchFoods(SHELF, 'qqqqqq', 5)).toEqual([]);
   });

@@ -13,6 +13,8 @@ export interface FoodHit {
 /** A recalled kitchen row is what people mean more often than a row of the open table. */
 const KITCHEN_ROW = 1.5;
 const EXACT_NAME = 5;
+/** The first letter of a further word: it says nothing yet, and starts a word of half the shelf. */
+const WORD_BEGUN = /(?<=\S)\s+\p{L}$/u;
 
 const indexes = new WeakMap<Shelf['foods'], MiniSearch<{ id: string; name: string; aliases: string }>>();
 
@@ -39,7 +41,7 @@ export function searchFoods(shelf: Shelf, query: string, limit: number, words: '
       .sort(byScoreThenId)
       .slice(0, limit);
   const hits = indexOf(shelf)
-    .search(text, words === 'all' ? { combineWith: 'AND' } : {})
+    .search(text.replace(WORD_BEGUN, ''), words === 'all' ? { combineWith: 'AND' } : {})
     .map(({ id, score }) => {
       const food = shelf.food(id as string) as Food;
       const exact = food.name.toLowerCase() === text || food.aliases.includes(text);
