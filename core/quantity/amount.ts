@@ -21,6 +21,10 @@ const WORDS: Readonly<Record<string, number>> = {
   ten: 10,
   eleven: 11,
   twelve: 12,
+  fifteen: 15,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
   dozen: 12,
   half: 0.5,
   quarter: 0.25,
@@ -28,6 +32,22 @@ const WORDS: Readonly<Record<string, number>> = {
 
 const NUMBER = String.raw`(?:\d+\s+\d+\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|\d*\s?[¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|\d+(?:[.,]\d+)?|\.\d+)`;
 const LEADING = new RegExp(String.raw`^(${NUMBER})(?:\s*(?:-|–|—|to|or)\s*(${NUMBER}))?`, 'iu');
+/** 'a dozen', 'half a dozen', 'two dozen', 'a couple of', 'a few', 'several'. */
+const LOOSE: readonly (readonly [RegExp, number, number])[] = [
+  [/^half a dozen\b/i, 6, 6],
+  [/^two dozen\b/i, 24, 24],
+  [/^(?:a|one) dozen\b/i, 12, 12],
+  [/^a couple(?: of)?\b/i, 2, 2],
+  [/^a few\b/i, 2, 4],
+  [/^several\b/i, 3, 5],
+  [/^(?:three quarters|three-quarters) (?:of )?an?\b/i, 0.75, 0.75],
+  [/^a quarter (?:of )?(?:an? )?/i, 0.25, 0.25],
+  [/^(?:a|one) third (?:of )?(?:an? )?/i, 1 / 3, 1 / 3],
+  [/^two thirds (?:of )?(?:an? )?/i, 2 / 3, 2 / 3],
+  [/^one and a half\b/i, 1.5, 1.5],
+  [/^two and a half\b/i, 2.5, 2.5],
+  [/^(?:half (?:of )?(?:an?|the)|(?:a|one) half)\b(?: of)?/i, 0.5, 0.5],
+];
 const LEADING_WORDS = new RegExp(
   String.raw`^(half an?|${Object.keys(WORDS).join('|')})(?:\s+(?:to|or)\s+(${Object.keys(WORDS).join('|')}))?\b(?!-)`,
   'iu',
@@ -44,6 +64,10 @@ export function readRange(text: string): { range: Range; rest: string } | null {
     const max = digits[2] === undefined ? min : numericQuantity(plain(digits[2]));
     if (!Number.isFinite(min) || !Number.isFinite(max)) return null;
     return { range: { min: Math.min(min, max), max: Math.max(min, max) }, rest: text.slice(digits[0].length).trimStart() };
+  }
+  for (const [pattern, min, max] of LOOSE) {
+    const loose = pattern.exec(text);
+    if (loose) return { range: { min, max }, rest: text.slice(loose[0].length).trimStart() };
   }
   const words = LEADING_WORDS.exec(text);
   if (!words) return null;

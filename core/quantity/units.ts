@@ -22,6 +22,7 @@ const count = (name: string): Unit => ({ kind: 'count', name });
 
 const OUNCE = mass('ounce', GRAMS_PER_OUNCE);
 const TEASPOON = volume('teaspoon', { us: 4.92892, metric: 5, imperial: 5, au: 5 });
+const DESSERTSPOON = volume('dessertspoon', same(10));
 const TABLESPOON = volume('tablespoon', { us: 14.7868, metric: 15, imperial: 15, au: 20 });
 const FLUID_OUNCE = volume('fluid ounce', { us: US_FLUID_OUNCE_ML, metric: 28.4131, imperial: 28.4131, au: 28.4131 });
 const CUP = volume('cup', { us: US_CUP_ML, metric: 250, imperial: 250, au: 250 });
@@ -39,9 +40,10 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [mass('mg', 0.001), 'mg'],
   [OUNCE, 'oz ounce ounces oz.'],
   [mass('pound', GRAMS_PER_POUND), 'lb lbs lb. lbs. pound pounds'],
-  [TEASPOON, 'tsp tsp. tsps teaspoon teaspoons t'],
-  [TABLESPOON, 'tbsp tbsp. tbsps tbs tablespoon tablespoons T'],
-  [CUP, 'cup cups c'],
+  [TEASPOON, 'tsp tsp. tsps teaspoon teaspoons teaspoonful teaspoonfuls t'],
+  [DESSERTSPOON, 'dsp dessertspoon dessertspoons'],
+  [TABLESPOON, 'tbsp tbsp. tbsps tbs tbl tblsp tblsps tablespoon tablespoons tablespoonful tablespoonfuls T'],
+  [CUP, 'cup cups cupful cupfuls c'],
   [FLUID_OUNCE, 'floz fl.oz'],
   [PINT, 'pint pints pt'],
   [QUART, 'quart quarts qt qts'],
@@ -52,7 +54,8 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [LITRE, 'l L litre litres liter liters'],
   [count('can'), 'can cans tin tins'],
   [count('carton'), 'carton cartons box boxes'],
-  [count('package'), 'package packages packet packets pack packs pkg'],
+  [count('package'), 'package packages packet packets pack packs pkg pkgs'],
+  [count('bottle'), 'bottle bottles'],
   [count('jar'), 'jar jars'],
   [count('bag'), 'bag bags'],
   [count('tub'), 'tub tubs'],
@@ -70,7 +73,11 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [count('strip'), 'strip strips'],
   [count('fillet'), 'fillet fillets filet filets'],
   [count('handful'), 'handful handfuls'],
-  [count('pinch'), 'pinch pinches dash'],
+  [count('pinch'), 'pinch pinches'],
+  [count('dash'), 'dash dashes'],
+  [count('splash'), 'splash splashes'],
+  [count('drizzle'), 'drizzle'],
+  [count('glug'), 'glug glugs'],
   [count('knob'), 'knob knobs'],
   [count('cube'), 'cube cubes'],
   [count('piece'), 'piece pieces'],
@@ -79,8 +86,8 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [count('ear'), 'ear ears'],
   [count('cob'), 'cob cobs'],
   [count('squeeze'), 'squeeze'],
-  [count('grind'), 'grind grinds'],
-  [count('grating'), 'grating gratings'],
+  [count('grind'), 'grind grinds grinding twist twists'],
+  [count('grating'), 'grating gratings scrape'],
   [count('block'), 'block blocks'],
   [count('brick'), 'brick bricks'],
   [count('thumb'), 'thumb thumbs'],
@@ -94,4 +101,36 @@ export const unitOf = (word: string): Unit | undefined => BY_WORD.get(word) ?? B
 export const SIZES = ['small', 'medium', 'large'] as const;
 export type Size = (typeof SIZES)[number];
 
-export const CONTAINERS: ReadonlySet<string> = new Set(['can', 'carton', 'package', 'jar', 'bag', 'tub']);
+export const CONTAINERS: ReadonlySet<string> = new Set(['can', 'carton', 'package', 'jar', 'bag', 'tub', 'bottle', 'block', 'brick']);
+
+/** Measures that need no number: 'pinch of salt' is one pinch. */
+export const OF_ONE: ReadonlySet<string> = new Set([
+  'pinch',
+  'dash',
+  'splash',
+  'drizzle',
+  'glug',
+  'handful',
+  'knob',
+  'squeeze',
+  'bunch',
+  'sprig',
+  'grind',
+  'grating',
+  'head',
+  'stick',
+  'clove',
+  'can',
+  'slice',
+  'thumb',
+  'piece',
+]);
+
+/** What a pour without a measure comes to, ml: best, low, high. Common practice, no source; always doubted. */
+export const POURS: Readonly<Record<string, readonly [best: number, low: number, high: number]>> = {
+  dash: [0.6, 0.3, 1.2],
+  splash: [10, 5, 30],
+  drizzle: [10, 4, 20],
+  glug: [15, 8, 30],
+  squeeze: [5, 2, 10],
+};

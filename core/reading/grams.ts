@@ -7,9 +7,9 @@
  */
 import type { Food, Portion } from '../food/types.ts';
 import { midpoint, type Range } from '../quantity/amount.ts';
-import { CONTAINERS, type Size, type System, type Unit, US_CUP_ML, unitOf } from '../quantity/units.ts';
+import { CONTAINERS, POURS, type Size, type System, type Unit, US_CUP_ML, unitOf } from '../quantity/units.ts';
 import type { Grams } from '../recipe.ts';
-import { DRAINED, TRIMMED_AFTER } from './words.ts';
+import { DRAINED, MADE_READY } from './words.ts';
 
 const WEIGHED = 0.01;
 const SPOONED = 0.1;
@@ -24,6 +24,8 @@ export interface WrittenAmount {
   each: { range: Range; unit: Unit } | null;
   /** Another measure of the same amount: '1 cup (125 g)'. */
   aside: { range: Range; unit: Unit } | null;
+  /** A second amount to be added: '1 cup plus 2 tablespoons'. */
+  plus: { range: Range; unit: Unit } | null;
   /** What follows the food: 'peeled and diced', 'drained'. */
   after: string;
 }
@@ -40,38 +42,61 @@ const spread = (best: number, range: Range, varies: number): Grams => {
   return { best: round(best), low: round((best * range.min * (1 - varies)) / mid), high: round((best * range.max * (1 + varies)) / mid) };
 };
 
-/** Grams of the amount for this food, or null when no one could say. */
-export function weigh(amount: WrittenAmount, food: Food, system: System): Weighing {
+/** Grams of the amount for this food, or null when no one could say. `words` are those that name the food. */
+export function weigh(amount: WrittenAmount, food: Food, system: System, words = ''): Weighing {
+  const weighed = weighOne(amount, food, system, words);
+  if (!weighed || !amount.plus) return weighed;
+  const more = weighOne({ ...amount, range: amount.plus.range, unit: amount.plus.unit, each: null, plus: null }, food, system, words);
+  if (!more) return weighed;
+  const sum = (key: keyof Grams) => round(weighed.grams[key] + more.grams[key]);
+  return { grams: { best: sum('best'), low: sum('low'), high: sum('high') }, how: weighed.how };
+}
+
+function weighOne(amount: WrittenAmount, food: Food, system: System, words: string): Weighing {
   const { range, unit } = amount;
   if (!range) return null;
-  if (amount.each && (unit === null || unit.kind === 'count')) return weighContainers(amount, food, system);
+  if (amount.each && (unit === null || unit.kind === 'count')) return weighContainers(amount, food, system, words);
   if (!unit) return weighPieces(range, amount.size ?? 'each', food);
   switch (unit.kind) {
     case 'mass':
-      return asBought(spread(midpoint(range) * unit.grams, range, WEIGHED), amount.after, food);
+      return asBought(spread(midpoint(range) * unit.grams, range, WEIGHED), words, food);
     case 'volume':
       return weighVolume(unit, range, food, system);
     case 'count':
-      return weighPieces(range, unit.name, food, amount.size);
+      return weighPieces(range, unit.name, food, amount.size) ?? weighPour(range, unit.name, food);
   }
 }
 
-/** Weights of food that still has to be peeled or trimmed are as bought. */
-function asBought(grams: Grams, after: string, food: Food): Weighing {
-  if (food.edibleShare === 1 || !TRIMMED_AFTER.test(after)) return { grams, how: 'weighed' };
+/**
+ * A weight is of what was bought, and is trimmed after it, unless the words before the food say that it was made ready
+ * first: '500 g peeled potatoes', '1 lb broccoli florets' (common practice).
+ */
+function asBought(grams: Grams, words: string, food: Food): Weighing {
+  if (food.edibleShare === 1 || MADE_READY.test(words)) return { grams, how: 'weighed' };
   return {
     grams: { best: round(grams.best * food.edibleShare), low: round(grams.low * food.edibleShare * 0.95), high: grams.high },
     how: 'as bought',
   };
 }
 
+/** 'A splash of cream': no measure, but not nothing. */
+function weighPour(range: Range, measure: string, food: Food): Weighing {
+  const pour = POURS[measure];
+  if (!pour || food.densityGPerMl === undefined) return null;
+  const density = food.densityGPerMl;
+  const grams = (ml: number, count: number) => round(ml * density * count);
+  return { grams: { best: grams(pour[0], midpoint(range)), low: grams(pour[1], range.min), high: grams(pour[2], range.max) }, how: 'pour' };
+}
+
 function weighVolume(unit: Extract<Unit, { kind: 'volume' }>, range: Range, food: Food, system: System): Weighing {
   const exact = food.portions.find(({ measure }) => measure === unit.name);
-  if (exact && unit.name !== 'cup') return { grams: times(exact, range), how: unit.name };
+  // The shelf's spoons are US spoons; others hold more by their volume.
+  const larger = unit.ml[system] / unit.ml.us;
+  if (exact && unit.name !== 'cup') return { grams: times(exact, { min: range.min * larger, max: range.max * larger }), how: unit.name };
   const spoonFromTeaspoon = food.portions.find(({ measure }) => measure === 'teaspoon');
   const ml = midpoint(range) * unit.ml[system];
   if (unit.name === 'tablespoon' && spoonFromTeaspoon)
-    return { grams: times(spoonFromTeaspoon, { min: range.min * 3, max: range.max * 3 }), how: 'teaspoons' };
+    return { grams: times(spoonFromTeaspoon, { min: range.min * 3 * larger, max: range.max * 3 * larger }), how: 'teaspoons' };
   if (food.densityGPerMl !== undefined) return { grams: spread(ml * food.densityGPerMl, range, SPOONED), how: 'density' };
   const cup = food.portions.find(({ measure }) => measure === 'cup');
   if (!cup) return null;
@@ -103,10 +128,16 @@ const SAME_PIECE: Readonly<Record<string, string>> = {
   tub: 'package',
   jar: 'can',
   each: 'clove',
+  clove: 'each',
+  leaf: 'each',
+  spear: 'each',
+  piece: 'each',
+  brick: 'package',
+  bottle: 'carton',
 };
 
 /** '2 (15 oz) cans': the label weight, less the liquid when the food or the line says drained. */
-function weighContainers(amount: WrittenAmount, food: Food, system: System): Weighing {
+function weighContainers(amount: WrittenAmount, food: Food, system: System, words: string): Weighing {
   const each = amount.each as { range: Range; unit: Unit };
   const range = amount.range as Range;
   const one = midpoint(each.range);
@@ -114,7 +145,10 @@ function weighContainers(amount: WrittenAmount, food: Food, system: System): Wei
     each.unit.kind === 'mass' ? one * each.unit.grams : each.unit.kind === 'volume' ? one * each.unit.ml[system] * (food.densityGPerMl ?? 1) : 0;
   if (grams === 0) return null;
   const drained = food.flags.includes('drained') ? drainedShare(food) : 1;
-  const total = grams * drained;
+  // A squash of two pounds is as bought; a tub or a bag is of what is cut already.
+  const container = amount.unit !== null && CONTAINERS.has(amount.unit.name);
+  const trimmed = container || each.unit.kind !== 'mass' || MADE_READY.test(words) ? 1 : food.edibleShare;
+  const total = grams * drained * trimmed;
   const varies = drained === 1 ? 0.02 : 0.06;
   return { grams: spread(total * midpoint(range), range, varies), how: drained === 1 ? 'label weight' : 'drained weight' };
 }

@@ -1,8 +1,8 @@
 /** Takes an ingredient line apart: amount, unit, container size, size word, food words, and what follows the food. */
 import { readRange } from '../quantity/amount.ts';
-import { CONTAINERS, SIZES, type Size, type Unit, unitOf } from '../quantity/units.ts';
+import { CONTAINERS, OF_ONE, SIZES, type Size, type Unit, unitOf } from '../quantity/units.ts';
 import type { WrittenAmount } from './grams.ts';
-import { OPTIONAL, TO_TASTE } from './words.ts';
+import { BEFORE_UNIT, OPTIONAL, TO_TASTE } from './words.ts';
 
 export interface WrittenLine {
   text: string;
@@ -17,81 +17,118 @@ const MOST_READ = 400;
 
 type Sized = NonNullable<WrittenAmount['each']>;
 
-const BULLET = /^\s*(?:[-*•–—]|\[ ?\])\s+/u;
+const BULLET = /^\s*(?:[-*•–—·▢☐□✓+]|\[[ xX]?\]|\d{1,2}[.)](?=\s+\d))\s*(?=\S)/u;
+const MARKS = /\*\*|__|`|^#+\s*/g;
+const ABOUT =
+  /^(?:about|approximately|approx\.?|roughly|around|generous|scant|heaped|heaping|rounded|level|up to|another|additional|a further|circa|ca\.?)\s+/i;
+const OPTIONAL_LEAD = /^optional(?:ly)?\s*[:,-]\s*/i;
+
+const emptyAmount = (): WrittenAmount => ({ range: null, unit: null, size: null, each: null, aside: null, plus: null, after: '' });
+
 /** '400 g', '15-oz', '13.5 fl oz' at the start of a text. */
 function readSize(text: string): { size: Sized; rest: string } | null {
-  const number = readRange(text);
+  const number = readRange(text.replace(/^[~≈]\s*/, ''));
   if (!number) return null;
-  const rest = number.rest.replace(/^-\s*/, '');
-  const unit = takeUnit(rest);
+  const unit = takeUnit(number.rest.replace(/^-\s*/, ''));
   if (!unit || unit.unit.kind === 'count') return null;
   return { size: { range: number.range, unit: unit.unit }, rest: unit.rest };
 }
 
 function takeUnit(text: string): { unit: Unit; rest: string } | null {
-  const fluid = /^(?:fl\.?\s*oz\.?|fluid ounces?)(?=$|[\s,.)\-/])\.?/i.exec(text);
+  const fluid = /^(?:fl\.?[\s-]*oz\.?|fluid[\s-]ounces?)(?=$|[\s,.)\-/])\.?/i.exec(text);
   if (fluid) return { unit: unitOf('floz') as Unit, rest: text.slice(fluid[0].length).trimStart() };
-  const word = /^([A-Za-z]+)\.?(?=$|[\s,()\-/])/.exec(text);
+  const word = /^([A-Za-z]+)\.?(?=$|[\s,()\-/;])/.exec(text);
   const unit = word ? unitOf(word[1] as string) : undefined;
   return word && unit ? { unit, rest: text.slice(word[0].length).trimStart() } : null;
 }
 
 /** A line as it stands in a list, bullet and all. */
 export function readLine(raw: string): WrittenLine {
-  const text = raw.replace(BULLET, '').trim();
-  const amount: WrittenAmount = { range: null, unit: null, size: null, each: null, aside: null, after: '' };
+  const text = raw.replace(MARKS, '').replace(BULLET, '').trim();
+  const amount = emptyAmount();
   // No ingredient is named in more words than this; the rest is kept and not searched.
-  let rest = text.slice(0, MOST_READ).replace(/^(about|approximately|approx\.?|roughly|around|generous|scant|heaped|heaping|level)\s+/i, '');
+  let rest = text.slice(0, MOST_READ).replace(OPTIONAL_LEAD, '').replace(ABOUT, '');
+  const flags = { toTaste: TO_TASTE.test(text), optional: OPTIONAL.test(text) || OPTIONAL_LEAD.test(text) };
 
-  const juice = /^(?:the\s+)?(?:juice|zest|zest and juice)\s+of\s+/i.exec(rest);
-  if (juice) rest = `${rest.slice(juice[0].length)} juice`;
+  rest = rest
+    .replace(/^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(juice|zest|rind)\s+of\s+(.+?)(?=$|[,(;])/i, (_, part, of) => `${of} ${part}`)
+    .replace(/^(.+?)['’]?s?,\s*(juice|zest|rind)(?:d)?(?:\s+only)?$/i, (_, of, part) => `${of} ${part}`)
+    .replace(/^(.+?),\s*juiced$/i, (_, of) => `${of} juice`);
+  rest = amountFirst(rest);
 
-  const number = readRange(rest);
+  const number = readRange(rest) ?? oneOf(rest);
   if (number) {
     amount.range = number.range;
-    rest = number.rest;
-    rest = takeContainer(rest, amount);
+    rest = takeContainer(number.rest, amount);
   }
+  rest = takeParentheses(rest, amount);
   rest = takeSizeWord(rest, amount);
-  if (number && !amount.unit) {
-    const unit = takeUnit(rest.replace(/^-\s*/, ''));
-    // 'leaf' and 'clove' can also be words of the food; a unit must be followed by one.
-    if (unit && unit.rest.replace(/^of\s+/i, '') !== '') {
-      amount.unit = unit.unit;
-      rest = unit.rest;
-    }
-  }
-  if (amount.unit && CONTAINERS.has(amount.unit.name) && !amount.each) rest = takeParenthesis(rest, amount, 'each');
-  rest = takeParenthesis(rest, amount, 'aside');
-  rest = takeSizeWord(rest.replace(/^of\s+/i, ''), amount);
+  if (number && !amount.unit) rest = takeCounted(rest, amount);
+  if (amount.unit && amount.unit.kind !== 'count' && amount.range) rest = takePlus(rest, amount);
+  rest = takeSizeWord(rest.replace(/^(?:of|the)\s+/i, ''), amount);
 
-  const comma = /^([^,(;]*?)\s*(?:[,;(]|\s-\s|\s–\s)(.*)$/.exec(rest);
-  const food = comma ? (comma[1] as string) : rest;
-  amount.after = comma ? (comma[2] as string) : '';
-  const trailing = trailingUnit(food, amount);
-  return { text, amount, food: trailing, toTaste: TO_TASTE.test(text), optional: OPTIONAL.test(text) };
+  const split = /^(.*?)\s*(?:[,;]|\s[-–—]\s|\s\+\s)\s*(.*)$/.exec(rest);
+  const food = (split ? (split[1] as string) : rest).trim();
+  if (split) amount.after = [split[2], amount.after].filter(Boolean).join(', ');
+  return { text, amount, food: trailingUnit(food, amount), ...flags };
 }
+
+/** 'Carrots: 500 g', 'Garlic (2 cloves)', 'Butter - 20 g', 'Bay leaf x 1', 'Water chestnuts, 1/2 cup sliced': the amount comes to the front. */
+function amountFirst(text: string): string {
+  if (readRange(text)) return text;
+  const behind = /^([^\d¼½¾⅐-⅞,:()]+?)\s*(?::|,|\s[-–—]|\(|\s[x×])\s*((?:\d|[¼½¾⅐-⅞]|(?:half|one|two|three|four|five|six)\b)[^)]*)\)?\s*$/iu.exec(
+    text,
+  );
+  if (!behind) return text;
+  const [, food, tail] = behind as unknown as [string, string, string];
+  const number = readRange(tail);
+  if (!number) return text;
+  const rest = number.rest;
+  if (rest === '') return `${tail} ${food}`;
+  const unit = takeUnit(rest.replace(/^-\s*/, ''));
+  if (unit && unit.unit.name !== 'inch') {
+    const head = tail.slice(0, tail.length - unit.rest.length).trim();
+    const also = takePlusWords(unit.rest);
+    return `${head}${also.words} ${food}${also.rest ? `, ${also.rest}` : ''}`;
+  }
+  const size = /^(small|medium|large)\b\s*/i.exec(rest);
+  if (size)
+    return `${tail.slice(0, tail.length - rest.length)} ${size[1]} ${food}${rest.slice(size[0].length) ? `, ${rest.slice(size[0].length)}` : ''}`;
+  return text;
+}
+
+/** 'pinch of saffron', 'handful of parsley': one of them. */
+function oneOf(text: string): { range: { min: number; max: number }; rest: string } | null {
+  const word = /^(?:(?:good|big|large|small|generous|fresh)\s+)?([A-Za-z]+)(?:\s+of\s+|\s+(?=\p{L}))/iu.exec(text);
+  const unit = word ? unitOf((word[1] as string).toLowerCase()) : undefined;
+  return word && unit && OF_ONE.has(unit.name) && (/\bof\s$/i.test(word[0]) || OF_ONE_BARE.has(unit.name))
+    ? { range: { min: 1, max: 1 }, rest: text }
+    : null;
+}
+/** Measures that stand before a food without 'of': 'pinch salt'. */
+const OF_ONE_BARE: ReadonlySet<string> = new Set(['pinch', 'dash', 'handful', 'knob', 'bunch']);
 
 /** '(15 oz) cans', '15-oz can', 'x 400 g tins', 'can (15 oz)'. */
 function takeContainer(text: string, amount: WrittenAmount): string {
   let rest = text.replace(/^[x×]\s*/i, '');
   const multiplied = rest !== text;
-  const inside = /^\(\s*([^)]*)\)\s*/.exec(rest);
+  const inside = /^\(\s*(?:about\s+)?([^)]*)\)\s*/.exec(rest);
   const size = readSize(inside ? (inside[1] as string) : rest);
   const after = size ? (inside ? rest.slice(inside[0].length) : size.rest.replace(/^-\s*/, '')) : '';
-  const container = size ? takeUnit(after) : null;
+  const container = size ? takeUnit(after.replace(/^(?:small|large|big)\s+/i, '')) : null;
   if (size && container && container.unit.kind === 'count' && CONTAINERS.has(container.unit.name)) {
     amount.each = size.size;
     amount.unit = container.unit;
     return container.rest;
   }
-  if (size && multiplied) {
+  // '1 (2-pound) squash', '4 6-oz fillets', '2 x 400 g'.
+  if (size && (multiplied || after !== '')) {
     amount.each = size.size;
     return after;
   }
   // '400 g tin of tomatoes': the number was the size, and there is one tin.
   const unit = takeUnit(rest.replace(/^-\s*/, ''));
-  const behind = unit ? takeUnit(unit.rest) : null;
+  const behind = unit ? takeUnit(unit.rest.replace(/^-\s*/, '')) : null;
   if (unit && behind && unit.unit.kind !== 'count' && behind.unit.kind === 'count' && CONTAINERS.has(behind.unit.name) && amount.range) {
     amount.each = { range: amount.range, unit: unit.unit };
     amount.range = { min: 1, max: 1 };
@@ -101,16 +138,67 @@ function takeContainer(text: string, amount: WrittenAmount): string {
   return rest;
 }
 
-function takeParenthesis(text: string, amount: WrittenAmount, into: 'each' | 'aside'): string {
-  const inside = /^\(\s*(?:about\s+)?([^)]*)\)\s*/.exec(text);
-  const size = inside ? readSize(inside[1] as string) : null;
-  if (!inside || !size) return text;
-  amount[into] = size.size;
-  return text.slice(inside[0].length);
+/** Every parenthesis is a size, another measure of the same, or a remark. */
+function takeParentheses(text: string, amount: WrittenAmount): string {
+  return text
+    .replace(/\(([^()]*)\)?/g, (_, inside: string) => {
+      const size = readSize(
+        inside
+          .trim()
+          .replace(ABOUT, '')
+          .replace(/^(?:a|one)\s+(?=\d)/i, ''),
+      );
+      const taken = size !== null && /^(?:each|total|in all|weight|net|drained weight)?\s*[,;]?.*$/i.test(size.rest);
+      if (!size || !taken) amount.after = [amount.after, inside.trim()].filter(Boolean).join(', ');
+      else if (/^each\b/i.test(size.rest) || (amount.each === null && amount.unit && CONTAINERS.has(amount.unit.name))) amount.each ??= size.size;
+      else if (CONTAINERS.has(firstUnit(text)) && amount.each === null) amount.each = size.size;
+      else amount.aside ??= size.size;
+      return ' ';
+    })
+    .replace(/\s+/g, ' ')
+    .replace(/\s+([,;])/g, '$1')
+    .trim();
+}
+
+const firstUnit = (text: string): string => takeUnit(text)?.unit.name ?? '';
+
+/** The unit behind a number; words such as 'heaped' or 'frozen' may stand between: 'a chopped clove of garlic'. */
+function takeCounted(text: string, amount: WrittenAmount): string {
+  let rest = text.replace(/^-\s*/, '');
+  let passed = '';
+  for (let words = 0; words < 3; words += 1) {
+    const unit = takeUnit(rest);
+    // 'leaf' and 'clove' can also be words of the food; a unit must be followed by one.
+    if (unit && unit.rest.replace(/^of\s+/i, '') !== '' && !/^[,;]/.test(unit.rest)) {
+      amount.unit = unit.unit;
+      if (unit.unit.name === 'inch') return takeSizeWord(unit.rest.replace(/^(?:piece|knob|chunk|length|thumb)s?\s+/i, ''), amount);
+      return `${passed}${unit.rest.replace(/^of\s+/i, '')}`;
+    }
+    const word = /^([\p{L}-]+),?\s+/u.exec(rest);
+    if (!word || !BEFORE_UNIT.has((word[1] as string).toLowerCase())) break;
+    passed += word[0];
+    rest = rest.slice(word[0].length);
+  }
+  return text;
+}
+
+/** '1 cup plus 2 tablespoons', '1 lb 4 oz': a second amount of the same food. */
+function takePlus(text: string, amount: WrittenAmount): string {
+  const more = /^(?:plus|and|\+|&)?\s*(?=[\d¼½¾⅐-⅞]|(?:a|one|two|three)\s)/iu.exec(text);
+  const size = more ? readSize(text.slice(more[0].length)) : null;
+  if (!size || size.size.unit.kind !== amount.unit?.kind) return text;
+  amount.plus = size.size;
+  return size.rest.replace(/^of\s+/i, '');
+}
+
+function takePlusWords(text: string): { words: string; rest: string } {
+  const more = /^(?:plus|and|\+|&)\s*(?=[\d¼½¾⅐-⅞])/iu.exec(text);
+  const size = more ? readSize(text.slice(more[0].length)) : null;
+  return size ? { words: ` ${text.slice(0, text.length - size.rest.length).trim()}`, rest: size.rest } : { words: '', rest: text };
 }
 
 function takeSizeWord(text: string, amount: WrittenAmount): string {
-  const word = /^([A-Za-z]+)[\s-]+/.exec(text);
+  const word = /^([A-Za-z]+)(?:[\s-]+size[d]?)?[\s-]+/.exec(text);
   const size = word ? (SIZES as readonly string[]).indexOf((word[1] as string).toLowerCase()) : -1;
   if (size < 0 || !word) return text;
   amount.size = SIZES[size] as Size;

@@ -54,6 +54,7 @@ const fold = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, 
 export const tokensOf = (text: string): string[] =>
   (
     fold(text)
+      .replace(/['’]s?(?![a-z])/g, '')
       .replace(/&/g, ' and ')
       .match(/[a-z0-9%]+(?:-[a-z0-9]+)*/g) ?? []
   ).map(singular);
@@ -91,18 +92,24 @@ interface Found {
 
 function longestName(tokens: readonly string[], names: Map<string, Name[]>): Found | null {
   let best: Found | null = null;
+  let bestRank: readonly number[] = [];
   tokens.forEach((token, start) => {
     const name = names.get(token)?.find((candidate) => candidate.tokens.every((part, i) => tokens[start + i] === part));
-    // Of two names of one length the later wins: 'potato and leek' aside, English puts the food after what describes it.
-    if (
-      name &&
-      (!best ||
-        name.tokens.length > best.name.tokens.length ||
-        (name.tokens.length === best.name.tokens.length && Number(name.kitchen) >= Number(best.name.kitchen)))
-    )
-      best = { name, start };
+    if (!name) return;
+    const left = tokens.filter((_, i) => i < start || i >= start + name.tokens.length);
+    // Longest first; then the one that leaves no other food, then no word that changes a food; then a kitchen row; then the later, since English puts the food last.
+    const strangers = left.filter((word) => !isDescriptor(word) && !MODIFIERS.has(word)).length;
+    const rank = [name.tokens.length, -strangers, -left.filter((word) => MODIFIERS.has(word)).length, Number(name.kitchen), start];
+    if (best && !outranks(rank, bestRank)) return;
+    best = { name, start };
+    bestRank = rank;
   });
   return best;
+}
+
+function outranks(a: readonly number[], b: readonly number[]): boolean {
+  const at = a.findIndex((value, i) => value !== b[i]);
+  return at >= 0 && (a[at] as number) > (b[at] as number);
 }
 
 const AMBIGUOUS_NAMES = Object.keys(AMBIGUOUS)
@@ -111,9 +118,27 @@ const AMBIGUOUS_NAMES = Object.keys(AMBIGUOUS)
 const OPPOSITE_TOKENS = [...OPPOSITES].map((word) => split([word]));
 const descriptors = new Set([...DESCRIPTORS].map(singular));
 
-/** The food of a phrase such as 'large leeks, white parts only'. */
+/** The food of a phrase such as 'large leeks, white parts only'; words of cutting may stand inside its name: 'canned diced tomatoes'. */
 export function matchFood(phrase: string, shelf: Shelf): Match {
   const tokens = split(tokensOf(phrase));
+  const whole = matchTokens(tokens, shelf);
+  const bare = tokens.filter((token) => !CUT.has(token));
+  if (bare.length === tokens.length || bare.length === 0) return whole;
+  const cut = matchTokens(bare, shelf);
+  return (whole.kind === 'food' || whole.kind === 'ambiguous') && nameLength(whole, tokens, shelf) >= nameLength(cut, bare, shelf)
+    ? whole
+    : better(whole, cut);
+}
+
+const CUT: ReadonlySet<string> = new Set(
+  'chopped diced sliced minced grated shredded crushed cubed halved quartered peeled whole fresh large small medium plain finely roughly'.split(' '),
+);
+const CERTAIN = { food: 2, ambiguous: 1, modified: 1, none: 0 } as const satisfies Record<Match['kind'], number>;
+const better = (a: Match, b: Match): Match => (CERTAIN[b.kind] > CERTAIN[a.kind] || (b.kind === 'food' && a.kind === 'food') ? b : a);
+const nameLength = (match: Match, tokens: readonly string[], shelf: Shelf): number =>
+  match.kind === 'none' ? 0 : (longestName(tokens, namesOf(shelf))?.name.tokens.length ?? 0);
+
+function matchTokens(tokens: readonly string[], shelf: Shelf): Match {
   const found = longestName(tokens, namesOf(shelf));
   const opposed = OPPOSITE_TOKENS.some((parts) => containsAll(tokens, parts) && !(found && containsAll(found.name.tokens, parts)));
   if (opposed) return { kind: 'none', unknown: tokens };

@@ -5,12 +5,13 @@ import type { Food } from '../food/types.ts';
 import { midpoint } from '../quantity/amount.ts';
 import type { System } from '../quantity/units.ts';
 import type { Grams, Line, Recipe, Stage } from '../recipe.ts';
-import { byConsequence, type Doubt, readingOf } from './doubts.ts';
+import { byConsequence, consequence, type Doubt, readingOf } from './doubts.ts';
 import { ounceReadings, saysDrained, type Weighing, type WrittenAmount, weigh } from './grams.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { type Match, matchFood } from './match.ts';
 import { findSections, type TextLine } from './sections.ts';
 import { readSteps } from './steps.ts';
+import { RINSED } from './words.ts';
 
 export type MeasureChoice = 'auto' | System;
 
@@ -24,6 +25,8 @@ export interface Reading {
 const ASSUMED_BOWLS = 4;
 const DISAGREE = 0.15;
 const SUGGESTIONS = 4;
+/** Tenths of a day, summed over the figures people limit. */
+const WORTH_ASKING = 0.5;
 
 interface Context {
   shelf: Shelf;
@@ -176,7 +179,7 @@ function chooseFood(written: WrittenLine, line: Line, textLine: TextLine, contex
       : `'${match.word}' can be several foods; read as ${shelf.food(ids[0] as string)?.name}.`;
   const readings = ids.flatMap((foodId) => {
     const food = shelf.food(foodId) as Food;
-    const weighed = weigh(written.amount, food, context.system);
+    const weighed = weigh(written.amount, food, context.system, written.food);
     return weighed ? [readingOf(food.name, foodId, weighed.grams.best, context.bowls, shelf)] : [];
   });
   doubts.push({ ...at, code: match.kind === 'modified' ? 'food.modified' : 'food.ambiguous', message, ...(readings.length > 0 ? { readings } : {}) });
@@ -186,23 +189,24 @@ function chooseFood(written: WrittenLine, line: Line, textLine: TextLine, contex
 /** The food words alone, else with what follows them: 'beans, canned'. */
 function matchWhole({ food, amount }: WrittenLine, shelf: Shelf): Match {
   const alone = matchFood(food, shelf);
-  if (alone.kind === 'food' || amount.unit?.kind !== 'count') return alone;
-  // 'garlic clove' lost its measure to the unit; 'celery sticks' too.
+  if (amount.unit?.kind !== 'count') return alone;
+  // 'garlic clove' lost its measure to the unit; 'celery sticks' too; a 'vegetable stock cube' is no vegetable stock.
   const withUnit = matchFood(`${food} ${amount.unit.name}`, shelf);
-  return withUnit.kind === 'food' ? withUnit : alone;
+  return withUnit.kind === 'food' || (alone.kind === 'none' && withUnit.kind !== 'none') ? withUnit : alone;
 }
 
-/** Beans of a tin that says nothing of draining are read with their liquid where the shelf has that row. */
+/** Beans of a tin that says nothing of draining are read with their liquid, those it calls rinsed as rinsed, where the shelf has that row. */
 function drainedRow({ text, food, amount }: WrittenLine, shelf: Shelf): Match | null {
   const match = matchFood(food, shelf);
-  if (match.kind !== 'food' || amount.unit?.name !== 'can' || saysDrained(text)) return null;
-  const whole = match.foodId.replace(/-drained$/, '');
-  return whole !== match.foodId && shelf.food(whole) ? { kind: 'food', foodId: whole } : null;
+  if (match.kind !== 'food' || !match.foodId.endsWith('-drained')) return null;
+  const stem = match.foodId.replace(/-drained$/, '');
+  const row = RINSED.test(text) ? `${stem}-rinsed` : amount.unit?.name === 'can' && !saysDrained(text) ? stem : null;
+  return row && shelf.food(row) ? { kind: 'food', foodId: row } : null;
 }
 
 function suggestions({ food, amount }: WrittenLine, { shelf, system, bowls }: Context) {
   return searchFoods(shelf, food.replace(/[^\p{L}\s-]/gu, ' '), SUGGESTIONS, 'all').flatMap(({ food: hit }) => {
-    const weighed = weigh(amount, hit, system);
+    const weighed = weigh(amount, hit, system, food);
     return weighed ? [readingOf(hit.name, hit.id, weighed.grams.best, bowls, shelf)] : [];
   });
 }
@@ -224,14 +228,14 @@ function chooseGrams(written: WrittenLine, food: Food, line: Line, textLine: Tex
   }
   const ounces = ounceReadings(amount, food);
   if (ounces) return doubtOunce(ounces, food, amount, at, context);
-  const weighed = weigh(amount, food, system);
+  const weighed = weigh(amount, food, system, written.food);
   if (!weighed) {
     doubts.push({ ...at, code: 'amount.unknown', message: `It is not known what '${written.text}' weighs. Weigh it, or give grams.` });
     return null;
   }
   if (amount.aside) return settleAside(weighed, amount, food, at, context);
   if (weighed.how === 'as bought' && food.edibleShare < 0.95) {
-    doubts.push({
+    const doubt: Doubt = {
       ...at,
       code: 'asBought',
       message: `${food.name}: weighed before trimming, ${Math.round(weighed.grams.best)} g are eaten; weighed after, ${Math.round(weighed.grams.high)} g.`,
@@ -239,7 +243,9 @@ function chooseGrams(written: WrittenLine, food: Food, line: Line, textLine: Tex
         readingOf('weighed as bought', food.id, weighed.grams.best, bowls, shelf),
         readingOf('weighed ready to cook', food.id, weighed.grams.high, bowls, shelf),
       ],
-    });
+    };
+    // The interval holds both; a carrot's peel is not worth a question.
+    if (consequence(doubt) >= WORTH_ASKING) doubts.push(doubt);
   }
   return weighed.grams;
 }
@@ -265,7 +271,11 @@ function doubtOunce(
 
 /** '1 cup (125 g)': the weight wins, unless the two do not agree. */
 function settleAside(weighed: NonNullable<Weighing>, amount: WrittenAmount, food: Food, at: Place, { doubts, bowls, shelf, system }: Context): Grams {
-  const other = weigh({ ...amount, range: amount.aside?.range ?? null, unit: amount.aside?.unit ?? null, aside: null }, food, system);
+  const other = weigh(
+    { ...amount, range: amount.aside?.range ?? null, unit: amount.aside?.unit ?? null, each: null, aside: null, plus: null },
+    food,
+    system,
+  );
   if (!other) return weighed.grams;
   const [a, b] = [weighed.grams.best, other.grams.best];
   if (Math.abs(a - b) / Math.max(a, b, 1e-9) > DISAGREE) {

@@ -7,5 +7,6 @@ import { readLine } from './line.ts';
 
 /** Edible grams of the line as this food; null when the amount says nothing of its weight. */
 export function weighLine(text: string, food: Food, system: System): Grams | null {
-  return weigh(readLine(text).amount, food, system)?.grams ?? null;
+  const { amount, food: words } = readLine(text);
+  return weigh(amount, food, system, words)?.grams ?? null;
 }

@@ -40,7 +40,7 @@ export const BROTHS: readonly FoodRow[] = [
   { id: 'chicken-stock-powder', name: 'Chicken stock powder', aliases: 'chicken stock powder, chicken bouillon powder, chicken bouillon cube, chicken stock cube, chicken base', category: 'broth', state: 'dry', from: 'USDA Standard Reference', cup: 240, cupVaries: 0.1,
     origins: ['poultry'], checks: POWDER, dietChecks: ONION, flags: ['phosphate'], each: [['each', 10, 4, 11], ['cube', 10, 4, 11], ['teaspoon', 4, 3, 5]],
     f: [267, 2.27, 16.66, 13.88, 3.43, 18.01, 0, 17.36, 23875, 309, 187, 182, 13], ash: 49.2, range: { sodiumMg: [15000, 26000], potassiumMg: [200, 1200] } },
-  { id: 'vegetable-stock-powder', name: 'Vegetable stock powder', aliases: 'vegetable stock powder, bouillon powder, vegetable bouillon, vegetable stock cube, vegetable bouillon cube', category: 'broth', state: 'dry', from: 'typical package', cup: 200, cupVaries: 0.15,
+  { id: 'vegetable-stock-powder', name: 'Vegetable stock powder', aliases: 'vegetable stock powder, bouillon powder, vegetable bouillon, vegetable stock cube, vegetable bouillon cube, vegan stock cube, vegan bouillon cube, vegan bouillon, vegetarian stock cube', category: 'broth', state: 'dry', from: 'typical package', cup: 200, cupVaries: 0.15,
     origins: ['plant'], checks: POWDER, dietChecks: [...ONION, ['vegan', 'some makes hold whey, lactose or honey']], each: [['each', 10, 4, 11], ['cube', 10, 4, 11], ['teaspoon', 4, 3, 5]],
     f: [230, 4, 8, 7, 3.5, 33, 2, 10, 18000, 500, 80, 120, 0], ash: 48,
     range: { proteinG: [3, 14], fatG: [0.5, 14], saturatedFatG: [0.2, 8], carbohydrateG: [18, 45], fibreG: [0, 6], sugarsG: [3, 18], sodiumMg: [13000, 23000], potassiumMg: [200, 1500], calciumMg: [20, 200], phosphorusMg: [50, 300], waterG: [2, 7] } },

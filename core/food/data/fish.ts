@@ -2,7 +2,7 @@
 import type { FoodRow } from './row.ts';
 
 export const FISH: readonly FoodRow[] = [
-  { id: 'smoked-haddock', name: 'Haddock, smoked', aliases: 'smoked haddock, finnan haddie, undyed smoked haddock', category: 'fish', state: 'cooked', ndb: '15035', origins: ['fish'], contains: [['fish', 'haddock']], each: [['fillet', 180, 120, 260], ['each', 180, 120, 260]],
+  { id: 'smoked-haddock', name: 'Haddock, smoked', aliases: 'smoked haddock, finnan haddie, undyed smoked haddock, smoked haddock fillet, smoked haddock fillets', category: 'fish', state: 'cooked', ndb: '15035', origins: ['fish'], contains: [['fish', 'haddock']], each: [['fillet', 180, 120, 260], ['each', 180, 120, 260]],
     f: [116, 71.48, 25.23, 0.96, 0.173, 0, 0, 0, 763, 415, 49, 251, 77], range: { sodiumMg: [500, 1000] } },
   { id: 'prawns-raw', name: 'Prawns, raw', aliases: 'prawns, shrimp, shrimps, king prawns', category: 'shellfish', state: 'raw', ndb: '15270', origins: ['crustacean'], contains: [['crustacean', 'prawns']], checks: [['sulphite', 'raw prawns are often dipped in sulphite']], flags: ['phosphate'],
     f: [85, 78.45, 20.1, 0.51, 0.101, 0, 0, 0, 119, 264, 64, 214, 161], range: { sodiumMg: [100, 600] } },

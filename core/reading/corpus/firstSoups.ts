@@ -1,7 +1,8 @@
 /**
  * Twenty-five invented soups with what a careful cook would understand of each line, written before the reader.
  * A line expects food ids (any of them is right, null where no food on the shelf fits) and edible grams as they enter
- * the pot; null grams: no one could say. Grams follow the shelf's own household measures and common practice.
+ * the pot; null grams: no one could say. A weight is of what was bought and trimmed after it, unless the words before the food say
+ * that it was made ready. Grams follow the shelf's own household measures and common practice.
  */
 export type ExpectedLine = readonly [text: string, foods: readonly (string | null)[], grams: number | null];
 export interface CorpusSoup {
@@ -24,7 +25,7 @@ const bare = (title: string, serves: string, ...steps: string[]) => (lines: read
 
 export const FIRST_SOUPS: readonly CorpusSoup[] = [
   { title: 'Ferry landing leek cream', servings: 4, lines: [
-    ['3 leeks, white parts only, sliced', ['leek'], 270], ['2 tbsp butter', BUTTER, 28.4], ['500 g potatoes, peeled and diced', ['potato'], 500],
+    ['3 leeks, white parts only, sliced', ['leek'], 270], ['2 tbsp butter', BUTTER, 28.4], ['500 g potatoes, peeled and diced', ['potato'], 420],
     ['1 litre vegetable stock', STOCK, 1014], ['150 ml double cream', ['cream-double'], 149], ['salt and pepper to taste', SALT, null] ],
     text: numbered('Ferry landing leek cream', 'Serves 4', 'Sweat the leeks in the butter for 10 minutes with the lid on.', 'Add the potatoes and stock and simmer for 20 minutes.', 'Blend until smooth.', 'Stir in the cream and season.') },
   { title: 'Celeriac and pear bisque', servings: 6, lines: [
@@ -36,7 +37,7 @@ export const FIRST_SOUPS: readonly CorpusSoup[] = [
     ['4 cups chicken broth', ['chicken-broth'], 960], ['1/2 cup heavy cream', ['cream-heavy'], 119], ['1 tablespoon lemon juice', ['lemon-juice'], 15.2], ['1 teaspoon kosher salt', ['salt-coarse'], 4] ],
     text: numbered('Harbour asparagus soup', 'Serves 4', 'Melt butter, stir in flour and cook 2 minutes.', 'Whisk in the broth. Add the asparagus and simmer 12 minutes.', 'Puree in a blender.', 'Add cream and lemon juice; season with salt.') },
   { title: 'White bean and fennel soup', servings: 6, lines: [
-    ['2 (15 oz) cans cannellini beans, drained and rinsed', ['white-beans-canned-drained'], 510], ['1 fennel bulb, sliced', ['fennel'], 234], ['2 cloves garlic, minced', ['garlic'], 7],
+    ['2 (15 oz) cans cannellini beans, drained and rinsed', ['white-beans-canned-rinsed'], 510], ['1 fennel bulb, sliced', ['fennel'], 234], ['2 cloves garlic, minced', ['garlic'], 7],
     ['3 tbsp olive oil', ['olive-oil'], 40.5], ['1 quart low-sodium vegetable broth', ['vegetable-broth-low-sodium'], 960], ['½ cup grated parmesan', ['parmesan'], 50] ],
     text: bare('White bean and fennel soup', 'Serves 6', '1. Sweat fennel in oil for 10 minutes, garlic for the last minute.', '2. Add beans and broth; simmer 15 minutes.', '3. Blend half. Stir in the parmesan off the heat.') },
   { title: 'Spinach cream with yolks', servings: 4, lines: [
@@ -44,7 +45,7 @@ export const FIRST_SOUPS: readonly CorpusSoup[] = [
     ['30 g butter', BUTTER, 30], ['600 ml whole milk', ['milk-whole'], 619], ['400 ml chicken stock', ['chicken-broth'], 406] ],
     text: numbered('Spinach cream with yolks', 'For 4 people', 'Sweat the shallot in butter, add flour, cook 2 min.', 'Add milk and stock, simmer 10 minutes.', 'Wilt in the spinach, 3 minutes, and blend.', 'Off the heat beat in the yolks.') },
   { title: 'Parsnip and bacon soup', servings: 6, lines: [
-    ['6 rashers streaky bacon, chopped', ['bacon-raw'], 168], ['800g parsnips, peeled and sliced', ['parsnip'], 800], ['1 large onion, diced', ['onion'], 150],
+    ['6 rashers streaky bacon, chopped', ['bacon-raw'], 168], ['800g parsnips, peeled and sliced', ['parsnip'], 680], ['1 large onion, diced', ['onion'], 150],
     ['1 tsp curry powder', ['curry-powder'], 2.1], ['1.5 litres chicken stock', ['chicken-broth'], 1522], ['4 tablespoons creme fraiche', ['creme-fraiche'], 59] ],
     text: bulleted('Parsnip and bacon soup', 'Serves 6', 'Fry the bacon until crisp and pour off the fat.', 'Add onion, parsnips and curry powder, cook 8 minutes.', 'Add stock and simmer 20 minutes. Blend.', 'Serve with a spoon of creme fraiche.') },
   { title: 'Courgette and soft cheese soup', servings: 4, lines: [
@@ -72,7 +73,7 @@ export const FIRST_SOUPS: readonly CorpusSoup[] = [
     ['1 tablespoon sherry vinegar', ['wine-vinegar'], 14.9], ['750 ml vegetable broth', STOCK, 761], ['1 tsp smoked paprika', ['smoked-paprika'], 2.3] ],
     text: numbered('Roast pepper and almond soup', 'Serves 4', 'Roast the peppers 40 minutes, and peel.', 'Fry bread and garlic 2 minutes.', 'Blend all with the broth, simmer 10 minutes, season with vinegar and paprika.') },
   { title: 'Smoked haddock and leek soup', servings: 6, lines: [
-    ['400 g smoked haddock', ['smoked-haddock'], 400], ['2 large leeks, sliced', ['leek'], 240], ['600 g floury potatoes, diced', ['potato'], 600], ['800 ml semi-skimmed milk', ['milk-reduced-fat'], 825],
+    ['400 g smoked haddock', ['smoked-haddock'], 400], ['2 large leeks, sliced', ['leek'], 240], ['600 g floury potatoes, diced', ['potato'], 504], ['800 ml semi-skimmed milk', ['milk-reduced-fat'], 825],
     ['500 ml fish stock', ['fish-stock'], 492], ['25 g butter', BUTTER, 25], ['1 bay leaf', ['bay-leaf'], 0.4] ],
     text: numbered('Smoked haddock and leek soup', 'Serves 6', 'Poach haddock in milk with the bay leaf 8 minutes; take out the bay leaf.', 'Sweat leeks in butter 10 minutes, add potatoes and stock, simmer 20 minutes.', 'Blend half, return with milk and flaked fish.') },
   { title: 'Chestnut and sherry cream', servings: 6, lines: [
@@ -95,7 +96,7 @@ export const FIRST_SOUPS: readonly CorpusSoup[] = [
     ['1/2 cup raw cashews', ['cashews-raw'], 68.5], ['3 medium potatoes', ['potato'], 510], ['3 cups water', ['water'], 710], ['2 tsp miso paste', ['miso'], 11.5], ['1 leek', ['leek'], 90], ['2 tbsp chopped chives', ['chives'], 6] ],
     text: bulleted('Cashew and potato cream', 'Serves 4', 'Soak the cashews 2 hours.', 'Simmer potatoes and leek in water 20 minutes.', 'Blend with the cashews and miso; top with chives.') },
   { title: 'Kale and white bean soup', servings: 5, lines: [
-    ['200 g kale, stalks removed', ['kale'], 200], ['1 x 400 g tin cannellini beans, drained', ['white-beans-canned-drained'], 240], ['1 onion, finely sliced', ['onion'], 110], ['2-3 cloves of garlic, crushed', ['garlic'], 8.75],
+    ['200 g kale, stalks removed', ['kale'], 144], ['1 x 400 g tin cannellini beans, drained', ['white-beans-canned-drained'], 240], ['1 onion, finely sliced', ['onion'], 110], ['2-3 cloves of garlic, crushed', ['garlic'], 8.75],
     ['1 litre hot vegetable stock', STOCK, 1014], ['2 tbsp extra virgin olive oil', ['olive-oil'], 27] ],
     text: numbered('Kale and white bean soup', 'Serves 5', 'Soften onion and garlic in oil 8 minutes.', 'Add beans and stock, simmer 10 minutes.', 'Add kale 5 minutes; blend two thirds.') },
   { title: 'Chowder-style corn soup', servings: 4, lines: [
@@ -109,12 +110,12 @@ export const FIRST_SOUPS: readonly CorpusSoup[] = [
     ['2 x 400 g cans chopped tomatoes', ['tomatoes-canned'], 800], ['1 red onion, chopped', ['onion'], 110], ['250 ml oat cream', ['oat-cream'], 254], ['500 ml water', ['water'], 500], ['1 tsp caster sugar', ['sugar'], 4.2], ['20 basil leaves', ['basil'], 10] ],
     text: bulleted('Tomato and oat cream soup', 'Serves 6', 'Soften the onion 8 minutes.', 'Add tomatoes, sugar and water; simmer 25 minutes.', 'Blend with basil and oat cream.') },
   { title: 'Watercress and buttermilk soup', servings: 4, lines: [
-    ['3 bunches watercress', ['watercress'], 255], ['300 ml buttermilk', ['buttermilk'], 310], ['400 g new potatoes', ['potato'], 400], ['1 onion', ['onion'], 110], ['600 ml vegetable stock', STOCK, 609], ['30 g butter', BUTTER, 30] ],
+    ['3 bunches watercress', ['watercress'], 255], ['300 ml buttermilk', ['buttermilk'], 310], ['400 g new potatoes', ['potato'], 336], ['1 onion', ['onion'], 110], ['600 ml vegetable stock', STOCK, 609], ['30 g butter', BUTTER, 30] ],
     text: numbered('Watercress and buttermilk soup', 'Serves 4', 'Sweat onion in butter 7 minutes.', 'Add potatoes and stock, simmer 18 minutes.', 'Add watercress 1 minute, blend, stir in buttermilk.') },
   { title: 'Almond velvet soup', servings: 6, lines: [
     ['150 g blanched almonds', ['almonds-blanched'], 150], ['100 g white bread, crusts off', ['bread-white'], 100], ['1 litre almond milk', ['almond-drink'], 1031], ['1 clove garlic', ['garlic'], 3.5], ['4 tbsp extra-virgin olive oil', ['olive-oil'], 54], ['2 tbsp white wine vinegar', ['wine-vinegar'], 29.9] ],
     text: bare('Almond velvet soup', 'Serves 6', '1. Soak the bread in the almond milk 10 minutes.', '2. Blend with almonds and garlic.', '3. Pour in oil and vinegar, warm gently 5 minutes.') },
   { title: 'Soup with no count of bowls', servings: null, lines: [
-    ['750 g carrots, peeled and sliced', ['carrot'], 750], ['1 tbsp vegetable oil', ['vegetable-oil'], 13.6], ['1 can light coconut milk', ['coconut-milk-light'], 395], ['900 ml vegetable stock', STOCK, 913], ['2 tsp grated ginger', ['ginger'], 4], ['30 g fresh coriander', ['coriander-leaf'], 30] ],
+    ['750 g carrots, peeled and sliced', ['carrot'], 667.5], ['1 tbsp vegetable oil', ['vegetable-oil'], 13.6], ['1 can light coconut milk', ['coconut-milk-light'], 395], ['900 ml vegetable stock', STOCK, 913], ['2 tsp grated ginger', ['ginger'], 4], ['30 g fresh coriander', ['coriander-leaf'], 30] ],
     text: numbered('Soup with no count of bowls', '', 'Sweat carrots in oil 10 minutes.', 'Add stock, simmer 20 minutes.', 'Blend with coconut milk, ginger and coriander.') },
 ];
