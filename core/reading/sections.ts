@@ -1,10 +1,13 @@
 /** Finds title, bowls, ingredient lines and steps in a pasted recipe. */
 import { readRange } from '../quantity/amount.ts';
+import type { Stage } from '../recipe.ts';
 
 export interface TextLine {
   text: string;
   /** Place in the pasted text, counted from 0. */
   at: number;
+  /** The stage its heading gives it: what stands under 'Topping' goes into the bowl. */
+  stage?: Stage;
 }
 
 export interface Sections {
@@ -12,86 +15,202 @@ export interface Sections {
   servings: { min: number; max: number; at: number } | null;
   ingredients: TextLine[];
   steps: TextLine[];
+  /** The total time the text claims, minutes. */
+  claimedMinutes?: number;
 }
 
-const INGREDIENTS = /^(?:the\s+)?ingredients?(?:\s+list)?\s*:?$|^you(?:'ll| will) need\s*:?$|^shopping list\s*:?$/i;
-const METHOD = /^(?:method|directions?|instructions?|steps?|preparation|procedure|how to make it|to make)\s*:?$/i;
-const PART_HEADING = /^(?:for (?:the )?)?[\p{L} ]{2,40}:$/iu;
+/** Whether words name a food of the shelf. */
+export type IsFood = (words: string) => boolean;
+
+const INGREDIENTS = /^(?:the\s+)?ingredients?(?:\s+list)?\s*:?$|^you(?:'ll| will) need\s*:?$|^shopping list\s*:?$|^what you need\s*:?$/i;
+const METHOD =
+  /^(?:the\s+)?(?:cooking\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|how to (?:make|cook) (?:it|this|the soup)|to make(?: the soup)?|what to do)\s*:?$/i;
+const PART_WORD = /\b(?:topping|garnish|garnishes|swirl|to serve|for serving|to finish|serving|drizzle|croutons?|crispy|gremolata|pesto swirl)\b/i;
+const PLATE_WORD = /\b(?:on the side|alongside|to eat with|serve with|side)\b/i;
 const NUMBERED = /^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+(?=\p{L})/iu;
+const BULLET = /^\s*(?:[-*•–—·▢☐□✓]|\[[ xX]?\])\s+/u;
+const NUMBER = String.raw`(?:\d+(?:\s*(?:-|–|to|or)\s*\d+)?|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:\s+(?:to|or)\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))?)`;
+const OF_BOWLS = String.raw`(?:people|persons|portions|servings|bowls|eaters|guests|as a (?:starter|main))`;
 const SERVINGS = [
-  /\b(?:serves|servings?|yields?|makes|feeds)\s*:?\s*(?:about\s+|approximately\s+)?(.+)$/i,
-  /^for\s+(.+?)\s+(?:people|persons|portions|servings|bowls)\b/i,
+  /\b(?:serves|servings?|serving size|yields?|makes|feeds)\s*:?\s*(?:about\s+|approximately\s+|approx\.?\s+|enough for\s+|up to\s+)?(.+)$/i,
+  /^(?:enough\s+)?for\s+(.+?)\s+(?:people|persons|portions|servings|bowls)\b/i,
+  /^(?:enough\s+)?for\s+(\d+(?:\s*(?:-|–|to)\s*\d+)?|one|two|three|four|five|six|eight|ten|twelve)\.?$/i,
   /^(.+?)\s+(?:servings|portions|bowls)\b\.?$/i,
 ];
-const VERBS =
-  /\b(add|simmer|boil|blend|puree|purée|stir|cook|heat|sweat|soften|melt|roast|fry|serve|season|pour|bring|whisk|place|put|cover|remove|return|warm|mix|sauté|saute|crisp|soak|drain|poach|swirl|make)\b/i;
+const COUNT_OF_BOWLS = new RegExp(String.raw`^${NUMBER}\s+(?:\w+\s+)?(?:people|persons|portions|servings|bowls)\.?$`, 'i');
+const IN_SENTENCE = [
+  new RegExp(String.raw`\b(?:serves|feeds|enough for)\s+(?:about\s+)?(${NUMBER})\b`, 'i'),
+  new RegExp(String.raw`\b(?:makes|yields|gives)\s+(?:about\s+)?(${NUMBER})\s+(?:\w+\s+)?${OF_BOWLS}\b`, 'i'),
+  new RegExp(String.raw`\bfor\s+(${NUMBER})\s+${OF_BOWLS}\b`, 'i'),
+];
+const VERB_LIST =
+  'add|simmer|boil|blend|puree|purée|liquidise|liquidize|blitz|whizz|stir|cook|heat|sweat|soften|melt|roast|bake|fry|serve|season|pour|bring|whisk|place|put|cover|remove|return|warm|mix|sauté|saute|sautee|crisp|soak|drain|poach|swirl|make|preheat|turn|cut|chop|peel|rub|scoop|transfer|reduce|tip|toss|combine|let|leave|cool|strain|sieve|discard|taste|ladle|garnish|scatter|sprinkle|top|squeeze|process|finish|steam|brown|toast|rinse|trim|wash|slice|mash|thin|spoon|divide|set|chill|skim|fold|dissolve|beat|temper|deglaze|drizzle|gently|slowly|meanwhile|once|when|then|now|next|working';
+const VERBS = new RegExp(String.raw`\b(?:${VERB_LIST})\b`, 'i');
+const STARTS_WITH_VERB = new RegExp(String.raw`^(?:${VERB_LIST})\b`, 'i');
+const SENTENCE_SIGN = /\b(?:the|until|minutes?|mins?|hours?|into|over|it|them|in a|with a|boil|heat|smooth|soft|tender)\b/i;
+const TOTAL =
+  /\b(?:total(?:\s+time)?|ready in|takes|time)\s*:?\s*(?:about\s+|only\s+|just\s+)?((?:\d+|an?|half an|one|two|three)\s*(?:-|to)?\s*\d*\s*(?:hours?|hrs?|h|minutes?|mins?|min)(?:\s*(?:and\s*)?\d+\s*(?:minutes?|mins?|min))?)/i;
 
 /** The number of bowls a line of text states, if it states one. */
 export function servingsIn(text: string): { min: number; max: number } | null {
+  const plain = text.replace(/\*\*|__/g, '').trim();
   for (const pattern of SERVINGS) {
-    const found = pattern.exec(text.trim());
+    const found = pattern.exec(plain);
     const number = found ? readRange((found[1] as string).trim()) : null;
-    if (number && number.range.min > 0 && !/^(?:cups?|litres?|liters?|quarts?|l|ml|g)\b/i.test(number.rest)) return number.range;
+    if (number && number.range.min > 0 && !/^(?:cups?|litres?|liters?|quarts?|pints?|l|ml|g|minutes?|mins?|hours?)\b/i.test(number.rest))
+      return number.range;
   }
   return null;
 }
 
-export function findSections(text: string): Sections {
+/** Marks that carry no text: bidirectional and zero-width marks, control characters, what broken encoding leaves. */
+const UNSEEN = /[\p{Cf}\p{Cc}\ufffd\u2028\u2029]/gu;
+const RULE = /^(?:[-*_=~]{3,}|```.*)$/;
+
+interface Walk {
+  sections: Sections;
+  mode: 'open' | 'ingredients' | 'steps';
+  headed: boolean;
+  stage: Stage | undefined;
+}
+
+export function findSections(text: string, isFood: IsFood = () => false): Sections {
   const lines = text
     .replace(/\r\n?/g, '\n')
     .split('\n')
-    .map((line, at) => ({ text: line.replace(/[\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff]/g, '').trim(), at }))
-    .filter((line) => line.text !== '');
+    .map((line, at) => ({
+      text: line
+        .replace(UNSEEN, '')
+        .replace(/\u00a0/g, ' ')
+        .replace(/^\s*>\s?/, '')
+        .trim(),
+      at,
+    }))
+    .filter((line) => line.text !== '' && !RULE.test(line.text));
   const sections: Sections = { title: '', servings: null, ingredients: [], steps: [] };
-  let mode: 'open' | 'ingredients' | 'steps' = 'open';
-  const headed = lines.some((line) => INGREDIENTS.test(line.text)) || lines.some((line) => METHOD.test(line.text));
-  for (const line of lines) {
-    if (INGREDIENTS.test(line.text)) mode = 'ingredients';
-    else if (METHOD.test(line.text)) mode = 'steps';
-    else if (!sections.servings && mode !== 'steps' && takeServings(line, sections)) continue;
-    else if (mode === 'open') mode = takeOpen(line, sections, headed);
-    else if (mode === 'ingredients') mode = takeIngredient(line, sections, headed);
-    else sections.steps.push({ ...line, text: line.text.replace(NUMBERED, '') });
-  }
+  const heads = lines.map((line) => bare(line.text));
+  const walk: Walk = { sections, mode: 'open', headed: heads.some((head) => INGREDIENTS.test(head) || METHOD.test(head)), stage: undefined };
+  lines.forEach((line, index) => {
+    const head = heads[index] as string;
+    if (sections.claimedMinutes === undefined) takeTotal(line.text, sections);
+    if (INGREDIENTS.test(head)) {
+      walk.mode = 'ingredients';
+      walk.stage = undefined;
+    } else if (METHOD.test(head)) walk.mode = 'steps';
+    else if (sections.title === '' && sections.ingredients.length === 0 && walk.mode === 'open' && isTitle(line.text)) takeTitle(line, sections);
+    else if (!sections.servings && takeServings(line, sections)) return;
+    else if (isPart(line.text, lines[index + 1]?.text, walk, isFood)) {
+      walk.stage = PLATE_WORD.test(head) ? 'plate' : PART_WORD.test(head) ? 'bowl' : undefined;
+      if (walk.mode === 'steps' && !startsWithAmount(lines[index + 1]?.text ?? '')) return;
+      walk.mode = 'ingredients';
+    } else takeLine(line, walk, isFood);
+  });
+  sections.servings ??= servingsOfSentences(lines);
   return sections;
 }
 
+const bare = (text: string): string =>
+  text
+    .replace(/^#+\s*/, '')
+    .replace(/\*\*|__/g, '')
+    .trim();
+
+function takeTotal(text: string, sections: Sections): void {
+  const found = text.length < 200 ? TOTAL.exec(text.replace(/\*\*|__/g, '')) : null;
+  if (!found) return;
+  let minutes = 0;
+  for (const [, number, unit] of (found[1] as string).matchAll(/(\d+|an?|half an|one|two|three)\s*(hours?|hrs?|h|minutes?|mins?|min)/gi)) {
+    const amount = readRange(number as string)?.range.max ?? 0;
+    minutes += amount * (/^h/i.test(unit as string) ? 60 : 1);
+  }
+  if (minutes > 0) sections.claimedMinutes = minutes;
+}
+
+/** 'A soup of leeks' begins with a number word and is a title all the same; '2 leeks' is not. */
+const isTitle = (text: string): boolean => !/^[\d½¼¾⅓⅔\-*•[]/u.test(text) && !servingsIn(text.length < 30 ? text : '') && text.length < 120;
+
+function takeTitle(line: TextLine, sections: Sections): void {
+  const text = bare(line.text);
+  const inside = /\s*\(([^)]*)\)\s*$/.exec(text);
+  const range = inside ? servingsIn(inside[1] as string) : null;
+  if (range) sections.servings = { ...range, at: line.at };
+  sections.title = range && inside ? text.slice(0, inside.index) : text;
+}
+
 function takeServings(line: TextLine, sections: Sections): boolean {
-  const range = line.text.length < 60 && !looksLikeIngredient(line.text) ? servingsIn(line.text) : null;
-  if (!range) return false;
+  const range =
+    line.text.length < 80 && (!looksLikeIngredient(line.text) || COUNT_OF_BOWLS.test(line.text)) && !NUMBERED.test(line.text)
+      ? servingsIn(line.text)
+      : null;
+  if (!range || /[.!]\s+\p{L}/u.test(line.text)) return false;
   sections.servings = { ...range, at: line.at };
   return true;
 }
 
-/** Before any heading: the title comes first; then whatever looks like an ingredient begins the list. */
-function takeOpen(line: TextLine, sections: Sections, headed: boolean): 'open' | 'ingredients' | 'steps' {
-  // 'A soup of leeks' begins with a number word and is a title all the same; '2 leeks' is not.
-  if (sections.title === '' && sections.ingredients.length === 0 && !/^[\d½¼¾⅓⅔\-*•]/u.test(line.text)) {
-    sections.title = line.text.replace(/^#+\s*/, '');
-    return 'open';
-  }
-  if (looksLikeIngredient(line.text)) {
-    sections.ingredients.push(line);
-    return headed ? 'open' : 'ingredients';
-  }
-  if (NUMBERED.test(line.text) || (sections.ingredients.length > 0 && VERBS.test(line.text))) {
-    sections.steps.push({ ...line, text: line.text.replace(NUMBERED, '') });
-    return headed ? 'open' : 'steps';
-  }
-  return 'open';
+/** Bowls named within a sentence anywhere: '... finish with the cream. Serves 4-6.' */
+function servingsOfSentences(lines: readonly TextLine[]): Sections['servings'] {
+  for (const { text, at } of lines)
+    for (const pattern of IN_SENTENCE) {
+      const range = readRange(pattern.exec(text)?.[1] ?? '')?.range;
+      if (range && range.min > 0) return { ...range, at };
+    }
+  return null;
 }
 
-function takeIngredient(line: TextLine, sections: Sections, headed: boolean): 'ingredients' | 'steps' {
-  if (PART_HEADING.test(line.text) && !startsWithAmount(line.text)) return 'ingredients';
-  const step = NUMBERED.test(line.text) || (!headed && !startsWithAmount(line.text) && isSentence(line.text));
-  if (!step) {
-    sections.ingredients.push(line);
-    return 'ingredients';
-  }
-  sections.steps.push({ ...line, text: line.text.replace(NUMBERED, '') });
-  return headed ? 'ingredients' : 'steps';
+/** A heading of a part: 'For the topping:', 'To serve', 'Horseradish cream' above a list. */
+function isPart(text: string, next: string | undefined, { mode, headed }: Walk, isFood: IsFood): boolean {
+  const head = bare(text);
+  if (head.length > 48 || startsWithAmount(text) || BULLET.test(text) || NUMBERED.test(text) || /[.!?]$/.test(head)) return false;
+  if (/^(?:for (?:the )?)?[\p{L}\s'’&-]{2,44}:$/iu.test(head)) return true;
+  if (/^for (?:the )?\p{L}/iu.test(head) && !readRange(head.slice(4))) return true;
+  if (next === undefined || !looksLikeIngredient(next) || head.split(/\s+/).length > 6 || /,/.test(head)) return false;
+  if (/^#+\s/.test(text) || (/^\*\*.*\*\*$/.test(text) && mode !== 'open')) return true;
+  return (
+    (mode === 'ingredients' || (mode === 'steps' && !headed)) &&
+    !isFood(head) &&
+    !/\b(?:salt|pepper)\b/i.test(head) &&
+    /^(?:to serve|topping|garnish|\p{Lu})/iu.test(head)
+  );
 }
 
-const startsWithAmount = (text: string): boolean => readRange(text.replace(/^\s*[-*•–—]\s+/u, '')) !== null && !NUMBERED.test(text);
-const looksLikeIngredient = (text: string): boolean => !NUMBERED.test(text) && (startsWithAmount(text) || /^\s*[-*•]\s+/u.test(text));
-const isSentence = (text: string): boolean => VERBS.test(text) && (text.endsWith('.') || text.length > 60);
+function takeLine(line: TextLine, walk: Walk, isFood: IsFood): void {
+  const { sections, headed } = walk;
+  const numbered = NUMBERED.test(line.text);
+  const step = { ...line, text: bare(line.text.replace(NUMBERED, '').replace(BULLET, '')) };
+  if (walk.mode === 'steps') {
+    if (!headed && startsWithAmount(line.text) && !isSentence(line.text)) {
+      walk.mode = 'ingredients';
+      takeIngredient(line, walk);
+    } else if (!isServingLine(line, sections)) sections.steps.push(step);
+    return;
+  }
+  const sentence = numbered || isSentence(line.text);
+  if (looksLikeIngredient(line.text) && !(sentence && line.text.length > 90)) {
+    if (!headed) walk.mode = 'ingredients';
+    takeIngredient(line, walk);
+  } else if (sentence && (sections.ingredients.length > 0 || numbered || line.text.length > 90)) {
+    if (!headed || walk.mode === 'ingredients') walk.mode = 'steps';
+    sections.steps.push(step);
+  } else if (walk.mode === 'ingredients' || (sections.ingredients.length > 0 && isFood(line.text))) takeIngredient(line, walk);
+  else if (!headed && namesAmountBehind(line.text)) {
+    walk.mode = 'ingredients';
+    takeIngredient(line, walk);
+  } else if (line.text.length > 90) sections.steps.push(step);
+}
+
+const isServingLine = ({ text, at }: TextLine, { servings }: Sections): boolean => servings?.at === at && text.length < 40;
+
+const takeIngredient = (line: TextLine, { sections, stage }: Walk): void => {
+  sections.ingredients.push({ ...line, ...(stage ? { stage } : {}) });
+};
+
+/** 'Carrots: 500 g', 'Chicken stock, 750 ml'. */
+const namesAmountBehind = (text: string): boolean =>
+  text.length < 60 && /^[\p{L}][\p{L}\s'’-]*(?:[:,(]|\s[-–—x×])\s*[\d½¼¾]/u.test(text) && !/[.!?]$/.test(text);
+const startsWithAmount = (text: string): boolean => readRange(text.replace(BULLET, '')) !== null && !NUMBERED.test(text);
+const looksLikeIngredient = (text: string): boolean =>
+  !NUMBERED.test(text) && (startsWithAmount(text) || BULLET.test(text)) && !isImperative(text.replace(BULLET, ''));
+const isImperative = (text: string): boolean => STARTS_WITH_VERB.test(text) && SENTENCE_SIGN.test(text);
+const isSentence = (text: string): boolean =>
+  isImperative(text.replace(BULLET, '')) ||
+  (VERBS.test(text) && (/[.!]$/.test(text) || text.length > 60) && !(startsWithAmount(text) && text.length < 90));

@@ -10,18 +10,19 @@ import { tokensOf } from './match.ts';
 import type { TextLine } from './sections.ts';
 
 const METHOD_WORDS: readonly (readonly [Method, RegExp])[] = [
-  ['blend', /\b(blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|process until|blender)\b/i],
+  ['blend', /\b(blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|process|blender|food processor)\b(?!\s+with\s+a\s+fork)/i],
   ['pressure', /\bpressure\b/i],
-  ['simmer', /\b(simmer|cook gently|bubble)\b/i],
-  ['boil', /(?<!\b(?:off|without|never|not|do not) (?:the )?)\b(boil|poach)\b/i],
+  ['simmer', /\b(simmer|cook gently|bubble|stew)\b/i],
+  ['boil', /(?<!\b(?:off|without|never|not|do not|don't) (?:the |let it |letting it )?)\b(boil|poach)\b/i],
   ['steam', /\bsteam\b/i],
-  ['roast', /\broast\b/i],
+  ['roast', /\b(roast)\b/i],
   ['bake', /\bbake\b/i],
-  ['sweat', /\b(sweat|soften|saut[eé])\b/i],
-  ['brown', /\bbrown\b/i],
-  ['fry', /\b(fry|crisp)\b/i],
+  ['sweat', /\b(sweat|soften|saut[eé]e?)\b/i],
+  ['brown', /\b(?<!\bcolou?r and )brown\b(?!\s+(?:sugar|rice|bread|onion|mushroom))/i],
+  ['fry', /\b(fry|crisp|until crisp|deglaze)\b/i],
   ['soak', /\bsoak\b/i],
 ];
+const COOK = /\b(cook|stir over)\b/i;
 const UNATTENDED: ReadonlySet<Method> = new Set(['simmer', 'boil', 'soak', 'roast', 'bake', 'pressure', 'steam']);
 const STAGE_OF: Partial<Record<Method, Stage>> = {
   simmer: 'simmer',
@@ -36,24 +37,54 @@ const STAGE_OF: Partial<Record<Method, Stage>> = {
   fry: 'base',
   soak: 'base',
 };
-const SERVE = /\b(serve|garnish|top with|swirl|scatter|sprinkle|spoon over|ladle)\b/i;
-const TAKE_OUT = /\b(take out|remove|discard|fish out|lift out)\b/i;
+const SERVE =
+  /\b(serve|garnish|top (?:with|each)|topped|swirl|scatter|sprinkle|spoon over|ladle|drizzle over|into (?:each|the|warm|warmed) bowls?|each bowl|on top)\b/i;
+const SERVE_WITH = /\b(?:serve[sd]?\b.*\bwith|on the side|alongside|pass)\b/i;
+const TAKE_OUT = /\b(take out|remove|discard|fish out|lift out|pick out|throw away)\b/i;
+const KEPT = /\b(set aside|reserve|save|keep warm|drain on|slotted spoon|for the top)\b/i;
+const BACK = /\b(?:back (?:in|into|to)|return)\b/i;
 const POUR_OFF = /\b(pour|drain|spoon) off\b.*\bfat\b/i;
 const STRAIN = /\b(strain|sieve)\b.*\b(bones?|solids)\b|\bstrain out\b/i;
+const DRAIN = /^(?:then\s+)?drain\b(?!\s+off)/i;
+const EVERYTHING = /\b(everything|all (?:of )?(?:the )?(?:ingredients|vegetables)|all together)\b/i;
 const ORDER: Readonly<Record<Stage, number>> = { base: 0, simmer: 1, blend: 2, finish: 3, bowl: 4, plate: 5 };
+const ADVERB = String.raw`(?:(?:then|now|next|gradually|slowly|gently|finally|carefully|meanwhile|when \w+,?)\s+)*`;
+const ADDS = new RegExp(
+  String.raw`^${ADVERB}(?:add|pour|whisk|stir|tip|return|put|mix|combine|scrape|slide|drop|squeeze|crumble|transfer|scoop|place|throw)\b`,
+  'i',
+);
+/** A clause that begins with a verb of its own ends the list of what is added. */
+const STARTS = /^(?:cover|bring|heat|turn|reduce|lower|cook|let|leave|keep|until|take|remove|discard|season|taste|serve|skim|set)\b/i;
+const SEASON = /\b(season|taste|adjust)\b/i;
+
+export interface Mention {
+  lineId: string;
+  stage: Stage;
+  stepIndex: number;
+  clause: string;
+}
 
 export interface ReadSteps {
   steps: Step[];
   stages: Map<string, Stage>;
   eaten: Map<string, Eaten>;
+  /** Every time a clause speaks of a line, in order. */
+  mentions: Mention[];
+  clauses: { text: string; stage: Stage; stepIndex: number }[];
+  heads: ReadonlyMap<string, ReadonlySet<string>>;
 }
 
-/** `names` gives, per line id, the words by which the steps may speak of it. */
+/** Reads the steps against the lines; which words may speak of a line is decided by `headWords`. */
 export function readSteps(texts: readonly TextLine[], lines: readonly Line[], shelf: Shelf): ReadSteps {
   const heads = new Map(lines.map((line) => [line.id, headWords(line, shelf)]));
+  const byId = new Map(lines.map((line) => [line.id, line]));
+  const categoryOf = (id: string): Category | undefined => shelf.food(byId.get(id)?.foodId ?? '')?.category;
   const stages = new Map<string, Stage>();
   const eaten = new Map<string, Eaten>();
+  const mentions: Mention[] = [];
+  const read: ReadSteps['clauses'] = [];
   let now: Stage = 'base';
+  let takenOut: string[] = [];
   const steps = texts
     .flatMap(({ text }) => segmentsOf(text))
     .map((text, index): Step => {
@@ -61,23 +92,34 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
       let method: Method | undefined;
       let stage: Stage | null = null;
       const clauses = clausesOf(text);
-      // 'Add the stock and simmer': the stock goes in at the simmer.
-      const coming = ADDS.test(clauses[0] ?? '') ? clauses.map(methodOf).find(Boolean) : undefined;
-      if (coming && coming !== 'blend') now = nextStage(now, coming, '');
-      for (const clause of clauses) {
-        const found = methodOf(clause);
-        const mentioned = linesIn(clause, heads);
-        if (TAKE_OUT.test(clause)) for (const id of mentioned) eaten.set(id, 'removed');
-        if (POUR_OFF.test(clause)) for (const id of [...uses, ...mentioned]) if (isFatty(lines, id, shelf)) eaten.set(id, 'rendered');
+      let adding = false;
+      clauses.forEach(({ text: clause, sentence }, at) => {
+        const found = methodOf(clause, now);
+        const mentioned = EVERYTHING.test(clause) ? lines.map(({ id }) => id).filter((id) => !stages.has(id)) : linesIn(clause, heads);
+        now = nextStage(now, found, clause, sentence);
+        // 'Add the stock and simmer', 'mix the cream and swirl it into each bowl': it goes in where the sentence leads.
+        adding = ADDS.test(clause) || (adding && !sentence && !found && !STARTS.test(clause));
+        const here = adding && !found && minutesIn(clause) === null ? comingStage(clauses, at, now) : now;
+        if (here !== now && here !== 'bowl') now = here;
+        if (now === 'base' && adding && mentioned.some((id) => pours(byId.get(id), categoryOf(id)))) now = 'simmer';
+        const clauseStage = here === 'bowl' ? 'bowl' : now;
+        if (TAKE_OUT.test(clause) && !KEPT.test(clause)) {
+          takenOut = mentioned.filter((id) => stages.has(id));
+          for (const id of takenOut) eaten.set(id, 'removed');
+        } else if (BACK.test(clause)) for (const id of takenOut) if (categoryOf(id) !== 'herb') eaten.delete(id);
+        if (POUR_OFF.test(clause)) for (const id of [...uses, ...mentioned]) if (isFatty(byId.get(id), shelf)) eaten.set(id, 'rendered');
         if (STRAIN.test(clause)) for (const id of mentioned) eaten.set(id, 'strained');
-        now = nextStage(now, found, clause);
+        if (DRAIN.test(clause) && (method === 'boil' || method === 'simmer')) drainCooked(uses, categoryOf, eaten);
         method ??= found;
-        if (found || mentioned.length > 0) stage ??= now;
+        if (found || mentioned.length > 0) stage ??= clauseStage;
+        read.push({ text: clause, stage: clauseStage, stepIndex: index });
         for (const id of mentioned) {
-          if (!stages.has(id)) stages.set(id, now);
+          const placed = clauseStage === 'bowl' && SERVE_WITH.test(clause) && categoryOf(id) === 'bread' ? 'plate' : clauseStage;
+          mentions.push({ lineId: id, stage: placed, stepIndex: index, clause });
+          if (!stages.has(id)) stages.set(id, placed);
           if (!uses.includes(id)) uses.push(id);
         }
-      }
+      });
       const minutes = minutesIn(text);
       const doneWhen = /\buntil\s+([^.,;]+)/i.exec(text)?.[1]?.trim();
       const lid = lidIn(text);
@@ -93,29 +135,82 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
         ...(doneWhen ? { doneWhen } : {}),
       };
     });
-  return { steps, stages, eaten };
+  return { steps, stages, eaten, mentions, clauses: read, heads };
 }
 
-function nextStage(now: Stage, method: Method | undefined, clause: string): Stage {
+/** The cooking liquid is thrown away: what was boiled is drained, and a line of water with it is gone. */
+function drainCooked(uses: readonly string[], categoryOf: (id: string) => Category | undefined, eaten: Map<string, Eaten>): void {
+  for (const id of uses) {
+    const category = categoryOf(id);
+    if (category === 'water') eaten.set(id, 'removed');
+    else if (category === 'root' || category === 'vegetable' || category === 'leaf' || category === 'pulse' || category === 'grain')
+      eaten.set(id, 'drained');
+  }
+}
+
+/** A liquid in a quantity that makes a soup of the base. */
+const pours = (line: Line | undefined, category: Category | undefined): boolean =>
+  (category === 'broth' || category === 'water' || (category === 'dairy' && (line?.grams?.best ?? 0) >= 200)) && (line?.grams?.best ?? 500) >= 200;
+
+/** Where the sentence leads, or the next one when it begins with a method: 'Add the beets. Cover and simmer.' */
+function comingStage(clauses: readonly Clause[], from: number, now: Stage): Stage {
+  let beyond = false;
+  for (let at = from + 1; at < clauses.length; at += 1) {
+    const { text: clause, sentence } = clauses[at] as Clause;
+    if (sentence && (beyond || ADDS.test(clause))) return now;
+    beyond ||= sentence;
+    if (!beyond && SERVE.test(clause)) return 'bowl';
+    const method = methodOf(clause, now);
+    if (method && !(beyond && method === 'blend')) return nextStage(now, method, '', false);
+    if (method || minutesIn(clause)) return now;
+  }
+  return now;
+}
+
+function nextStage(now: Stage, method: Method | undefined, clause: string, sentence: boolean): Stage {
   if (SERVE.test(clause)) return 'bowl';
   const stage = method ? STAGE_OF[method] : undefined;
-  if (now === 'blend' && !stage) return 'finish';
+  // What is done after the blender finishes the soup; words of a list that goes on do not end it.
+  if (now === 'blend' && !stage) return sentence || ADDS.test(clause) || SEASON.test(clause) ? 'finish' : now;
   if (!stage) return now;
   if (ORDER[now] <= ORDER.simmer) return stage;
-  return ORDER[stage] >= ORDER[now] ? stage : now === 'finish' || now === 'bowl' ? now : now === 'blend' && stage === 'simmer' ? 'finish' : now;
+  return ORDER[stage] >= ORDER[now] ? stage : now === 'blend' && stage === 'simmer' ? 'finish' : now;
 }
 
-const methodOf = (clause: string): Method | undefined => METHOD_WORDS.find(([, pattern]) => pattern.test(clause))?.[0];
+function methodOf(clause: string, now: Stage): Method | undefined {
+  const found = METHOD_WORDS.find(([, pattern]) => pattern.test(clause))?.[0];
+  if (found || !COOK.test(clause)) return found;
+  return now === 'base' ? 'sweat' : now === 'simmer' ? 'simmer' : undefined;
+}
+
+interface Clause {
+  text: string;
+  /** It begins a sentence. */
+  sentence: boolean;
+}
 
 const BREAK =
-  /[.;,]\s+|\s+(?:and then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|stir|add|serve|return|season|top|swirl|sieve|cook|whisk|pour)\b)/gi;
-const clausesOf = (text: string): string[] => text.split(BREAK).filter(Boolean);
+  /[.;,!]\s+|\s+(?:and then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|stir|add|serve|return|season|top|swirl|sieve|cook|whisk|pour|bring|heat|fry|roast|discard|mix|reduce|cover|scatter|finish|warm)\b)/gi;
 
-const ADDS = /^(?:add|pour|whisk in|stir in|tip|return|put)\b/i;
+function clausesOf(text: string): Clause[] {
+  const clauses: Clause[] = [];
+  let begin = 0;
+  let sentence = true;
+  for (const found of text.matchAll(BREAK)) {
+    const clause = text.slice(begin, found.index).trim();
+    if (clause) clauses.push({ text: clause, sentence });
+    sentence = /^[.!]/.test(found[0]);
+    begin = found.index + found[0].length;
+  }
+  const last = text.slice(begin).trim();
+  if (last) clauses.push({ text: last, sentence });
+  return clauses;
+}
 
 /** A written step as one or more steps of one method each: 'Simmer 20 minutes. Blend.' is two. */
 function segmentsOf(text: string): string[] {
-  const starts = [0, ...[...text.matchAll(BREAK)].map((found) => found.index + found[0].length)];
+  const breaks = [...text.matchAll(BREAK)];
+  const starts = [0, ...breaks.map((found) => found.index + found[0].length)];
   const segments: string[] = [];
   let begin = 0;
   let method: Method | undefined;
@@ -123,13 +218,15 @@ function segmentsOf(text: string): string[] {
   let adding: number | null = null;
   starts.forEach((start, index) => {
     const clause = text.slice(start, starts[index + 1] ?? text.length);
-    const found = methodOf(clause);
+    const sentence = index === 0 || /^[.!]/.test(breaks[index - 1]?.[0] ?? '');
+    const found = methodOf(clause, method && STAGE_OF[method] === 'simmer' ? 'simmer' : 'base');
+    if (sentence) adding = null;
     if (found && method && found !== method) {
       segments.push(text.slice(begin, adding ?? start));
       begin = adding ?? start;
     }
-    if (found) adding = null;
-    else if (method && ADDS.test(clause)) adding ??= start;
+    if (found || minutesIn(clause)) adding = null;
+    else if (method && (ADDS.test(clause) || sentence)) adding ??= start;
     method = found ?? method;
   });
   segments.push(text.slice(begin));
@@ -147,18 +244,23 @@ function segmentsOf(text: string): string[] {
 
 const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** The words of a line without its parentheses and what follows the food. */
+const ownWords = (text: string): string[] => tokensOf(text.replace(/\([^)]*\)/g, ' ').replace(/[,;].*$/, ''));
+
 /** Last words of a line's food and of the line itself: 'double cream' is spoken of as 'the cream'. */
-function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
+export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
   const food = line.foodId === null ? undefined : shelf.food(line.foodId);
   const words = new Set<string>();
-  const own = tokensOf(line.text.replace(/[,(;].*$/, ''));
+  const own = ownWords(line.text);
+  const everywhere = tokensOf(line.text);
   for (const alias of [...(food?.aliases ?? []), food?.name.replace(/,.*$/, '') ?? '']) {
     const tokens = tokensOf(alias);
     const last = tokens.at(-1);
-    if (last && own.includes(last)) words.add(last);
+    if (last && (own.includes(last) || (own.length < 3 && everywhere.includes(last)))) words.add(last);
     if (tokens.length > 1 && tokens[0] && own.includes(tokens[0])) words.add(tokens[0]);
   }
   for (const word of CALLED[food?.category ?? 'water'] ?? []) words.add(word);
+  for (const word of food ? (ALSO_CALLED[food.id] ?? []) : []) words.add(word);
   if (food && tokensOf(food.name).includes('cheese')) words.add('cheese');
   if (food && (food.category === 'salt' || food.id.endsWith('pepper'))) words.add('season');
   if (words.size === 0) for (const token of own.slice(-2)) words.add(token);
@@ -167,52 +269,42 @@ function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
 }
 
 /** What the steps call a whole kind of food. */
-const CALLED: Partial<Record<Category, readonly string[]>> = { broth: ['stock', 'broth', 'bouillon'], pulse: ['bean'], bread: ['bread'] };
-const VAGUE = new Set([
-  'fresh',
-  'white',
-  'red',
-  'green',
-  'dried',
-  'dry',
-  'canned',
-  'ground',
-  'raw',
-  'whole',
-  'sweet',
-  'black',
-  'hot',
-  'cold',
-  'double',
-  'single',
-  'heavy',
-  'light',
-  'unsalted',
-  'salted',
-  'large',
-  'small',
-  'medium',
-  'frozen',
-  'extra',
-  'plain',
-  'smoked',
-  'cooked',
-  'free',
-]);
+const CALLED: Partial<Record<Category, readonly string[]>> = { broth: ['stock', 'broth', 'bouillon', 'liquid'], pulse: ['bean'], bread: ['bread'] };
+const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
+  'bay-leaf': ['bay'],
+  'butternut-squash': ['squash', 'pumpkin'],
+  pumpkin: ['squash'],
+  beetroot: ['beet'],
+  cheddar: ['cheese'],
+  gruyere: ['cheese'],
+  parmesan: ['cheese'],
+  'split-peas-dry': ['pea'],
+  'coriander-leaf': ['cilantro', 'coriander'],
+  'spring-onion': ['scallion'],
+  'chili-powder-blend': ['chilli', 'chili', 'chile'],
+};
+const VAGUE = new Set(
+  (
+    'fresh white red green dried dry canned ground raw whole sweet black hot cold double single heavy light unsalted salted large small medium frozen extra plain smoked cooked free ' +
+    'cup teaspoon tablespoon pound ounce head stalk clove bunch piece can tin half leaf sea dark brown yellow root powder juice soup top serve bowl part oz g ml kg'
+  ).split(' '),
+);
 
 function linesIn(clause: string, heads: ReadonlyMap<string, ReadonlySet<string>>): string[] {
-  const tokens = tokensOf(clause).flatMap((token) => token.split('-'));
+  const tokens = tokensOf(clause).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));
   return [...heads].filter(([, words]) => tokens.some((token) => words.has(token))).map(([id]) => id);
 }
 
-const isFatty = (lines: readonly Line[], id: string, shelf: Shelf): boolean => {
-  const foodId = lines.find((line) => line.id === id)?.foodId;
-  const food = foodId ? shelf.food(foodId) : undefined;
+const isFatty = (line: Line | undefined, shelf: Shelf): boolean => {
+  const food = line?.foodId ? shelf.food(line.foodId) : undefined;
   return food?.origins.includes('meat') === true && (food.per100g.fatG ?? 0) > 10;
 };
 
-const MINUTES =
-  /((?:\d+\s?[½¼¾]|\d+(?:[.,]\d+)?|[½¼¾]|\d+\s+\d\/\d|an?|one|two|three|half an)\s*(?:(?:-|–|to)\s*\d+(?:[.,]\d+)?\s*)?)\s*(hours?|hrs?|h|minutes?|mins?|min)\b/gi;
+const SMALL_NUMBER = 'one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty';
+const MINUTES = new RegExp(
+  String.raw`((?:\d+\s?[½¼¾]|\d+\s+\d\/\d|\d+(?:[.,]\d+)?|[½¼¾]|half an|an?|${SMALL_NUMBER})\s*(?:(?:-|–|to|or)\s*(?:\d+(?:[.,]\d+)?|${SMALL_NUMBER})\s*)?)\s*-?\s*(hours?|hrs?|h|minutes?|mins?|min)\b`,
+  'gi',
+);
 
 /** All the minutes a step states, added up. */
 export function minutesIn(text: string): { min: number; max: number } | null {
@@ -227,7 +319,7 @@ export function minutesIn(text: string): { min: number; max: number } | null {
 }
 
 function lidIn(text: string): 'on' | 'ajar' | 'off' | null {
-  if (/\b(lid ajar|partly covered|partially covered|half[- ]covered)\b/i.test(text)) return 'ajar';
+  if (/\b(lid ajar|lid (?:slightly )?(?:tilted|off centre)|partly covered|partially covered|half[- ]covered|half on)\b/i.test(text)) return 'ajar';
   if (/\b(uncovered|without a lid|lid off)\b/i.test(text)) return 'off';
-  return /\b(lid on|covered|cover|with the lid|under a lid|put the lid)\b/i.test(text) ? 'on' : null;
+  return /\b(lid on|covered|cover|with the lid|with a lid|under a lid|put the lid)\b/i.test(text) ? 'on' : null;
 }

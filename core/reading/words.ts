@@ -9,7 +9,7 @@ export const DESCRIPTORS = set(
     'cold chilled room temperature softened melted cooled boiled boiling lukewarm of the a an and or plus more for to taste serve serving serves garnish optional about approximately approx roughly each skin-on skinless boneless ' +
     'bone-in only white parts part green tops ends removed discarded stalks stems stripped florets leaves leaf sprig sprigs bulb clove cloves head stalk stick bunch handful crusts off lightly beaten packed heaped level ' +
     'well very as needed if desired stoned pitted day-old stale thawed defrosted at in with without their its own juice liquid good-quality leftover your favourite favorite such like ' +
-    'snipped zested juiced juice scrubbed smashed bashed knob bruised flaked crumbled floury waxy long-life uht can tin jar carton per person plain natural pure unsweetened sustainable undyed streaky ' +
+    'snipped zested juiced juice scrubbed smashed bashed knob bruised flaked crumbled floury waxy long-life uht can tin jar carton per person cover enough just plain natural pure unsweetened sustainable undyed streaky ' +
     'sharp mild mature extra-mature thick-cut thin-cut center-cut centre-cut russet yukon gold maris piper king edward thread flat-leaf curly freshly-ground freshly-grated hand-grated store-bought shop-bought ' +
     'full-fat regular traditional mashed rough fine coarse crumbled shaved trimmings segments seedless cooking eating tart crisp sour bramley ready-cut pre-cut woody outer inner tough wilted leafy hulled toasted plus ' +
     'more little lots few some one two any kind type variety preferred choice approx weight total net drained bag tub pack package packet box block brick loosely firmly shelled podded undrained ' +
@@ -49,5 +49,7 @@ export const AMBIGUOUS: Readonly<Record<string, readonly string[]>> = {
   coriander: ['coriander-leaf', 'ifct-G024'],
   'stock cube': ['vegetable-stock-powder', 'chicken-stock-powder'],
   'bouillon cube': ['vegetable-stock-powder', 'chicken-stock-powder'],
+  'chilli powder': ['chili-powder-blend', 'cayenne'],
+  'chili powder': ['chili-powder-blend', 'cayenne'],
   oil: ['vegetable-oil', 'sunflower-oil', 'olive-oil'],
 };

@@ -108,7 +108,7 @@ Ingredients
 50 g unsalted butter
 2 onions, chopped
 400 g peeled potatoes, diced
-1.2 kg spinach
+1.2 kg baby spinach
 2 litres chicken stock
 300 ml double cream
 6 egg yolks

@@ -194,7 +194,7 @@ Warm the oil and soften the shallot, 4 minutes. Add cauliflower and water; simme
     lines: [['cashews-raw', 137, 'blend'], ['cauliflower', 560, 'simmer'], ['shallot', 30, 'base'], ['olive-oil', 27, 'base'], ['water', 1183, 'simmer'], ['yeast-flakes or yeast-flakes-fortified', 10, 'blend'], ['lemon-juice', 15.3, 'blend'], ['white-pepper', 1.2, 'blend']],
   },
   {
-    id: 'leek-potato-imperial', measures: 'imperial',
+    id: 'leek-potato-imperial', measures: 'imperial', servings: 5,
     text: `Leek and potato soup
 2 oz butter
 1 lb leeks, trimmed and washed, sliced

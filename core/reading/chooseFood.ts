@@ -1,0 +1,100 @@
+/** Which food a written line means, with a doubt where its words leave it open. */
+import { searchFoods } from '../food/search.ts';
+import type { Shelf } from '../food/shelf.ts';
+import type { Food } from '../food/types.ts';
+import type { Line } from '../recipe.ts';
+import type { Context, Place } from './context.ts';
+import { type DoubtReading, readingOf } from './doubts.ts';
+import { saysDrained, weigh } from './grams.ts';
+import type { WrittenLine } from './line.ts';
+import { type Match, matchFood, tokensOf } from './match.ts';
+import { RINSED } from './words.ts';
+
+const SUGGESTIONS = 4;
+
+export function chooseFood(written: WrittenLine, line: Line, place: Place, context: Context): Food | null {
+  const { shelf, doubts } = context;
+  const match = matchLine(written, context);
+  if (match.kind === 'food') return shelf.food(match.foodId) as Food;
+  if (match.kind === 'none') {
+    doubts.push({
+      ...place,
+      code: 'food.unmatched',
+      message: `No food on the shelf is '${written.food.trim()}'. Until you choose one, every figure is at least what is shown and every allergen has to be checked.`,
+      readings: suggestions(written, context),
+    });
+    return null;
+  }
+  const ids = match.kind === 'modified' ? [match.foodId] : match.foodIds;
+  const first = shelf.food(ids[0] as string) as Food;
+  const message =
+    match.kind === 'modified'
+      ? `The shelf has no row for '${match.word} ${first.name}'; read as ${first.name}.`
+      : `'${match.word}' can be several foods; read as ${first.name}.`;
+  const readings = ids.flatMap((foodId): DoubtReading[] => {
+    const food = shelf.food(foodId) as Food;
+    const weighed = weigh(written.amount, food, context.system, written.food);
+    return weighed ? [readingOf(food.name, foodId, weighed.grams.best, context.bowls, shelf)] : [];
+  });
+  doubts.push({
+    ...place,
+    code: match.kind === 'modified' ? 'food.modified' : 'food.ambiguous',
+    message,
+    ...(readings.length > 0 ? { readings } : {}),
+    lineId: line.id,
+  });
+  return first;
+}
+
+/** What a line's words match: first what this kitchen was taught, then the shelf. */
+function matchLine(written: WrittenLine, { shelf, phrases }: Context): Match {
+  const taught = phrases.get(phraseKey(written.food));
+  if (taught && shelf.food(taught)) return { kind: 'food', foodId: taught };
+  return cannedRow(written, shelf) ?? drainedRow(written, shelf) ?? matchWhole(written, shelf);
+}
+
+/** Words of a phrase as the kitchen remembers them: lower case, singular, in order. */
+export const phraseKey = (words: string): string => tokensOf(words).join(' ');
+
+/** The food words alone, else with the unit that belongs to its name: 'garlic clove', 'celery stick', 'vegetable stock cube'. */
+function matchWhole({ food, amount }: WrittenLine, shelf: Shelf): Match {
+  const alone = matchFood(food, shelf);
+  if (amount.unit?.kind === 'count') {
+    const withUnit = matchFood(`${food} ${amount.unit.name}`, shelf);
+    if (withUnit.kind === 'food' || (alone.kind === 'none' && withUnit.kind !== 'none')) return withUnit;
+  }
+  // 'beans, canned', 'pepper, white': what follows the comma can name the kind.
+  if (alone.kind !== 'food' && amount.after) {
+    const head = amount.after.split(/[,;]/)[0] ?? '';
+    for (const phrase of [`${head} ${food}`, `${food} ${head}`]) {
+      const turned = matchFood(phrase, shelf);
+      if (turned.kind === 'food') return turned;
+    }
+  }
+  return alone;
+}
+
+/** A can of something that has a row of its own when canned: 'a tin of tomatoes'. */
+function cannedRow({ food, amount }: WrittenLine, shelf: Shelf): Match | null {
+  if (amount.unit?.name !== 'can' || /\b(?:canned|tinned|dried|dry)\b/i.test(food)) return null;
+  const alone = matchFood(food, shelf);
+  if (alone.kind === 'food' && ['canned', 'processed'].includes((shelf.food(alone.foodId) as Food).state)) return null;
+  const canned = matchFood(`canned ${food}`, shelf);
+  return canned.kind === 'food' && (shelf.food(canned.foodId) as Food).state === 'canned' && !canned.foodId.includes('-drained') ? canned : null;
+}
+
+/** Beans of a tin that says nothing of draining are read with their liquid, those it calls rinsed as rinsed, where the shelf has that row. */
+function drainedRow({ text, food, amount }: WrittenLine, shelf: Shelf): Match | null {
+  const match = matchFood(food, shelf);
+  if (match.kind !== 'food' || !match.foodId.endsWith('-drained')) return null;
+  const stem = match.foodId.replace(/-drained$/, '');
+  const row = RINSED.test(text) ? `${stem}-rinsed` : amount.unit?.name === 'can' && !saysDrained(text) ? stem : null;
+  return row && shelf.food(row) ? { kind: 'food', foodId: row } : null;
+}
+
+function suggestions({ food, amount }: WrittenLine, { shelf, system, bowls }: Context): DoubtReading[] {
+  return searchFoods(shelf, food.replace(/[^\p{L}\s-]/gu, ' '), SUGGESTIONS, 'all').flatMap(({ food: hit }) => {
+    const weighed = weigh(amount, hit, system, food);
+    return weighed ? [readingOf(hit.name, hit.id, weighed.grams.best, bowls, shelf)] : [];
+  });
+}

@@ -1,0 +1,109 @@
+/**
+ * Divided lines: '3 tablespoons oil, divided' with 'rub with 1 tablespoon of the oil' and 'heat the remaining oil' becomes
+ * the line and its parts, each at its own stage. The parts add up to the line; the line itself counts nowhere.
+ */
+import type { Shelf } from '../food/shelf.ts';
+import type { System } from '../quantity/units.ts';
+import type { Grams, Line, Stage } from '../recipe.ts';
+import { weigh } from './grams.ts';
+import { readLine } from './line.ts';
+import { tokensOf } from './match.ts';
+import type { Mention, ReadSteps } from './steps.ts';
+
+const REST = /\b(?:remaining|rest of|left|reserved|leftover|other half|second half)\b/i;
+const HALF = /\bhalf (?:of )?(?:the|of)\b/i;
+const AMOUNT_AT = /(?:\d+\s+\d\/\d|\d+\/\d|\d*\s?[½¼¾⅓⅔]|\d+(?:\.\d+)?|\b(?:one|two|three|four|half an?|a)\b)\s*(?=\p{L})/giu;
+
+interface Piece {
+  stage: Stage;
+  stepIndex: number;
+  grams: number | 'rest';
+  text: string;
+}
+
+/** Grams a clause gives of a line: '1 tablespoon of the oil'. */
+export function amountInClause(clause: string, line: Line, heads: ReadonlySet<string>, shelf: Shelf, system: System): number | null {
+  const food = line.foodId ? shelf.food(line.foodId) : undefined;
+  if (!food) return null;
+  for (const found of clause.matchAll(AMOUNT_AT)) {
+    const words = clause
+      .slice(found.index)
+      .split(/\s+/)
+      .slice(0, 7)
+      .join(' ')
+      .replace(/\bof (?:the|your)\b/i, 'of');
+    const { amount, food: named } = readLine(words);
+    if (!amount.range || !amount.unit) continue;
+    if (
+      !tokensOf(named)
+        .slice(0, 4)
+        .some((token) => heads.has(token))
+    )
+      continue;
+    const weighed = weigh(amount, food, system, named);
+    if (weighed) return weighed.grams.best;
+  }
+  return null;
+}
+
+/** The lines with parts put behind those that the steps divide. `list.step` is a total that the steps do not keep to. */
+export function divide(
+  lines: readonly Line[],
+  { mentions, heads, steps }: ReadSteps,
+  shelf: Shelf,
+  system: System,
+): { lines: Line[]; unequal: { line: Line; listed: number; used: number }[] } {
+  const unequal: { line: Line; listed: number; used: number }[] = [];
+  const out: Line[] = [];
+  for (const line of lines) {
+    out.push(line);
+    const own = mentions.filter(({ lineId }) => lineId === line.id);
+    const total = line.grams?.best ?? 0;
+    if (own.length === 0 || total === 0 || line.choiceOf) continue;
+    const pieces = piecesOf(own, line, heads.get(line.id) ?? new Set(), shelf, system);
+    const given = pieces.reduce((sum, { grams }) => sum + (grams === 'rest' ? 0 : grams), 0);
+    const open = pieces.some(({ grams }) => grams === 'rest');
+    if (pieces.length > 0 && !open && Math.abs(given - total) > 0.1 * total && (given > total || pieces.length > 1))
+      unequal.push({ line, listed: total, used: given });
+    if (pieces.length < 2 || given > total * 1.005 || (!open && Math.abs(given - total) > 0.005 * total)) continue;
+    if (new Set(pieces.map(({ stage }) => stage)).size < 2) continue;
+    const rest = total - given;
+    const rests = pieces.filter(({ grams }) => grams === 'rest').length;
+    const parts = pieces.map((piece, index): Line => {
+      const grams = piece.grams === 'rest' ? rest / rests : piece.grams;
+      return {
+        id: `${line.id}p${index + 1}`,
+        stage: piece.stage,
+        text: piece.text,
+        foodId: line.foodId,
+        grams: scaled(line.grams as Grams, grams / total),
+        partOf: line.id,
+      };
+    });
+    out.push(...parts);
+    for (const [index, piece] of pieces.entries()) {
+      const uses = steps[piece.stepIndex]?.uses;
+      if (uses) uses[uses.indexOf(line.id)] = (parts[index] as Line).id;
+    }
+  }
+  return { lines: out, unequal };
+}
+
+const scaled = (grams: Grams, by: number): Grams => {
+  const round = (value: number) => Number((value * by).toPrecision(6));
+  return { best: round(grams.best), low: round(grams.low), high: round(grams.high) };
+};
+
+function piecesOf(mentions: readonly Mention[], line: Line, heads: ReadonlySet<string>, shelf: Shelf, system: System): Piece[] {
+  const total = line.grams?.best ?? 0;
+  const name = shelf.food(line.foodId ?? '')?.name ?? line.text;
+  const pieces: Piece[] = [];
+  for (const { stage, stepIndex, clause } of mentions) {
+    const grams = amountInClause(clause, line, heads, shelf, system);
+    if (grams !== null) pieces.push({ stage, stepIndex, grams, text: `${name}, part: ${clause}`.slice(0, 120) });
+    else if (REST.test(clause)) pieces.push({ stage, stepIndex, grams: 'rest', text: `${name}, the rest` });
+    else if (HALF.test(clause)) pieces.push({ stage, stepIndex, grams: total / 2, text: `${name}, half` });
+  }
+  // 'Half the cream ... half the cream' is all of it; one mention alone divides nothing.
+  return pieces.length > 1 || pieces.every(({ grams }) => grams !== 'rest') ? pieces : [];
+}

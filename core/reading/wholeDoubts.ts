@@ -1,0 +1,153 @@
+/** Doubts that need the whole recipe: steps against lines, times, the liquid, the bowls, and what the text claims. */
+import type { Shelf } from '../food/shelf.ts';
+import type { Line, Recipe } from '../recipe.ts';
+import type { Doubt } from './doubts.ts';
+import { matchFood, tokensOf } from './match.ts';
+import type { ReadSteps } from './steps.ts';
+
+/** Millilitres of liquid per gram of vegetables at which blended soups are made (common practice, no source). */
+export const LIQUID_BAND = { least: 0.8, most: 2 } as const;
+const LEAST_VEGETABLES_G = 150;
+const SHORT_BY_MINUTES = 5;
+const LIQUIDS = new Set(['broth', 'water']);
+const VEGETABLES = new Set(['vegetable', 'root', 'allium', 'leaf', 'mushroom', 'fruit']);
+/** Chestnuts and young beans cook to a puree like a vegetable; dry nuts do not. */
+const MEALY_WATER_G = 35;
+const PUTS_IN =
+  /^(?:(?:then|now|finally|gradually|slowly)\s+)*(?:add|stir|pour|whisk|tip|season|top|garnish|scatter|sprinkle|serve|finish|swirl|drizzle|melt|heat|blend|fry|sweat)\b/i;
+
+/** Words of a step that are no ingredient even where a food has that name. */
+const NOT_INGREDIENTS = new Set(['water', 'heat', 'soup', 'ice', 'crisp', 'chip']);
+
+/** Foods that steps put in and no line lists: names as written. */
+export function unlistedIn(read: ReadSteps, lines: readonly Line[], shelf: Shelf): string[] {
+  const known = new Set(lines.flatMap((line) => [...(read.heads.get(line.id) ?? []), ...tokensOf(line.text)]));
+  const found = new Map<string, string>();
+  for (const { text } of read.clauses) {
+    if (!PUTS_IN.test(text)) continue;
+    for (const phrase of text.split(/\s*(?:,|\band\b|\bwith\b|\bin\b|\binto\b|\bfor\b|\buntil\b|\bto\b|\bover\b|\bor\b|\bon\b|\bfrom\b)\s*/i)) {
+      const words = phrase
+        .replace(
+          /^(?:(?:then|now|finally|gradually|slowly|gently)\s+)*(?:add|stir|pour|whisk|tip|season|top|garnish|scatter|sprinkle|serve|finish|swirl|drizzle|melt|heat|blend|fry|sweat)\b/i,
+          '',
+        )
+        .replace(/\b(?:the|a|an|some|little|more|extra|all|your|it|them|bowls?)\b/gi, '')
+        .trim();
+      if (words === '' || words.split(/\s+/).length > 4 || /\d/.test(words)) continue;
+      const match = matchFood(words, shelf);
+      if (match.kind !== 'food' && match.kind !== 'ambiguous') continue;
+      const tokens = tokensOf(words);
+      if (tokens.some((token) => known.has(token) || NOT_INGREDIENTS.has(token))) continue;
+      found.set(tokens.join(' '), words.toLowerCase());
+    }
+  }
+  return [...found.values()];
+}
+
+export function wholeDoubts(
+  recipe: Recipe,
+  read: ReadSteps,
+  claimedMinutes: number | undefined,
+  shelf: Shelf,
+  textLineOf: (lineId: string) => number,
+): Doubt[] {
+  const doubts: Doubt[] = [];
+  const { lines, steps } = recipe;
+  const say = (code: Doubt['code'], message: string, lineId: string | null = null) =>
+    doubts.push({ code, lineId, textLine: lineId === null ? null : textLineOf(lineId), message });
+  if (steps.length > 0) {
+    const used = new Set(steps.flatMap(({ uses }) => uses ?? []));
+    const parents = new Set(lines.flatMap(({ partOf }) => partOf ?? []));
+    const idle = lines.filter(
+      (line) =>
+        !used.has(line.id) &&
+        !parents.has(line.id) &&
+        line.stage !== 'plate' &&
+        line.stage !== 'bowl' &&
+        line.foodId !== null &&
+        !chosenElsewhere(line, lines, used),
+    );
+    // One idle line is a slip; when most are idle the steps speak in general words and say nothing of them.
+    if (used.size >= 2 && idle.length * 2 <= lines.length)
+      for (const line of idle)
+        say('line.unused', `No step uses '${line.text}'. It is counted where the pot simmers; move it, or take it out.`, line.id);
+    const unlisted = unlistedIn(read, lines, shelf);
+    if (unlisted.length > 0)
+      say('step.unlisted', `The steps use what the list does not have: ${unlisted.join(', ')}. Add a line for each, or nothing of it is counted.`);
+    const least = steps.reduce((sum, step) => sum + (step.minutes?.min ?? 0), 0);
+    if (claimedMinutes !== undefined && least > claimedMinutes + SHORT_BY_MINUTES)
+      say(
+        'time.short',
+        `The text promises ${claimedMinutes} minutes; its steps alone add up to ${Math.round(least)}, and cutting and coming to the boil come on top.`,
+      );
+  }
+  const ratio = liquidRatio(lines, shelf);
+  if (ratio !== null && (ratio < LIQUID_BAND.least || ratio > LIQUID_BAND.most))
+    say(
+      'liquid.ratio',
+      `${ratio.toFixed(1)} ml of liquid to a gram of vegetables: blended soups lie between ${LIQUID_BAND.least} and ${LIQUID_BAND.most.toFixed(1)}. ${ratio > LIQUID_BAND.most ? 'It will be thin: hold liquid back.' : 'It will be stiff: have more liquid at hand.'} Check the amounts.`,
+    );
+  return doubts;
+}
+
+/** Alternatives stand or fall together: a step that uses one uses the choice. */
+const chosenElsewhere = (line: Line, lines: readonly Line[], used: ReadonlySet<string>): boolean =>
+  line.choiceOf !== undefined && lines.some((other) => other.choiceOf === line.choiceOf && used.has(other.id));
+
+/** Ml of stock and water per gram of vegetables in the pot; null where one of them is missing or hardly there. */
+export function liquidRatio(lines: readonly Line[], shelf: Shelf): number | null {
+  const parents = new Set(lines.flatMap(({ partOf }) => partOf ?? []));
+  let liquid = 0;
+  let vegetables = 0;
+  for (const line of lines) {
+    if (parents.has(line.id) || line.chosen === false || line.stage === 'bowl' || line.stage === 'plate' || line.eaten === 'removed') continue;
+    const food = line.foodId ? shelf.food(line.foodId) : undefined;
+    if (!food || !line.grams) continue;
+    const pours =
+      LIQUIDS.has(food.category) ||
+      (food.category === 'dairy' && (food.densityGPerMl ?? 0) > 0 && (food.per100g.waterG ?? 0) > 80) ||
+      (food.category === 'plant-cream' && (food.per100g.waterG ?? 0) > 80);
+    if (pours && food.state !== 'dry') liquid += line.grams.best / (food.densityGPerMl ?? 1);
+    else if ((VEGETABLES.has(food.category) || (food.category === 'nut-seed' && (food.per100g.waterG ?? 0) > MEALY_WATER_G)) && food.state !== 'dry')
+      vegetables += line.grams.best;
+    else if (food.category === 'pulse' || food.state === 'dry') return null;
+  }
+  return liquid > 0 && vegetables >= LEAST_VEGETABLES_G ? liquid / vegetables : null;
+}
+
+const CLAIMS =
+  /\b(anti-?inflammatory|detox\w*|superfood|cleans(?:e|ing)|immune[- ]boost\w*|boosts? (?:your )?immun\w+|fat[- ]burning|weight[- ]loss|slimming|fattening|cures?|heals?|healing|great source of [\w ]+|rich in [\w ]+|packed with [\w ]+|guilt[- ]free|heart[- ]healthy|low[- ]cal(?:orie)?|healthy|clean eating|gut[- ]friendly|antioxidants?)\b/gi;
+const LEVEL =
+  /\b(?:pur[eé]ed diet|level\s*[0-7]\b|liquidised diet|nectar[- ]thick|honey[- ]thick|pudding[- ]thick|mildly thick|moderately thick|extremely thick|dysphagia|smooth enough for)\b/i;
+const FREE_FROM = /\b(?:gluten|dairy|nut|lactose|allergen|egg|soy)[- ]free\b|\bvegan\b|\bvegetarian\b|\bsuits every diet\b/gi;
+
+/** Words of the imported text that are claims: kept out of the recipe, and said. */
+export function claimDoubts(text: string): Doubt[] {
+  const doubts: Doubt[] = [];
+  const list = (pattern: RegExp): string[] => [...new Set([...text.matchAll(pattern)].map(([word]) => word.toLowerCase().trim()))].slice(0, 6);
+  const claims = list(CLAIMS);
+  if (claims.length > 0)
+    doubts.push({
+      code: 'claim.keptOut',
+      lineId: null,
+      textLine: null,
+      message: `The text makes claims (${claims.join(', ')}). They are kept out: the figures of the bowl say what can be said.`,
+    });
+  const level = LEVEL.exec(text);
+  if (level)
+    doubts.push({
+      code: 'level.keptOut',
+      lineId: null,
+      textLine: null,
+      message: `'${level[0]}' is not taken for a texture level: no level follows from a recipe. Test the soup as served; a speech and language professional decides.`,
+    });
+  const labels = list(FREE_FROM);
+  if (labels.length > 0)
+    doubts.push({
+      code: 'label.checked',
+      lineId: null,
+      textLine: null,
+      message: `The text calls itself ${labels.join(', ')}. It is not taken at its word: the allergen board goes by the ingredients.`,
+    });
+  return doubts;
+}
