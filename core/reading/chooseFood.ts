@@ -63,16 +63,27 @@ function matchWhole({ food, amount }: WrittenLine, shelf: Shelf): Match {
     const withUnit = matchFood(`${food} ${amount.unit.name}`, shelf);
     if (withUnit.kind === 'food' || (alone.kind === 'none' && withUnit.kind !== 'none')) return withUnit;
   }
-  // 'beans, canned', 'pepper, white': what follows the comma can name the kind.
-  if (alone.kind !== 'food' && amount.after) {
-    const head = amount.after.split(/[,;]/)[0] ?? '';
-    for (const phrase of [`${head} ${food}`, `${food} ${head}`]) {
-      const turned = matchFood(phrase, shelf);
-      if (turned.kind === 'food') return turned;
-    }
-  }
-  return alone;
+  return kindAfterComma(food, amount.after, alone, shelf) ?? alone;
 }
+
+/** 'Chicken broth, low sodium', 'beans, canned', 'pepper, white': what follows the comma can name the kind. */
+function kindAfterComma(food: string, after: string, alone: Match, shelf: Shelf): Match | null {
+  for (const words of after.split(/[,;]/).slice(0, 2)) {
+    const tokens = tokensOf(words).flatMap((token) => token.split('-'));
+    if (tokens.length === 0 || tokens.length > 3) continue;
+    const turned = matchFood(`${words} ${food}`, shelf);
+    if (turned.kind !== 'food' || (alone.kind === 'food' && alone.foodId === turned.foodId)) continue;
+    const row = shelf.food(turned.foodId) as Food;
+    const own = tokensOf([row.name, ...row.aliases].join(' ')).flatMap((token) => token.split('-'));
+    const names = tokens.every((token) => own.includes(token));
+    if (names && (alone.kind !== 'food' || tokens.some((token) => KIND_WORDS.has(token)))) return turned;
+  }
+  return null;
+}
+/** Words that make another row of a food, also behind a comma. */
+const KIND_WORDS = new Set(
+  'canned tinned frozen dried dry low reduced sodium salt unsalted salted smoked cooked boiled roasted baked raw whole skim nonfat ground'.split(' '),
+);
 
 /** A can of something that has a row of its own when canned: 'a tin of tomatoes'. */
 function cannedRow({ food, amount }: WrittenLine, shelf: Shelf): Match | null {

@@ -56,12 +56,12 @@ function weighOne(amount: WrittenAmount, food: Food, system: System, words: stri
   const { range, unit } = amount;
   if (!range) return null;
   if (amount.each && (unit === null || unit.kind === 'count')) return weighContainers(amount, food, system, words);
-  if (!unit) return weighPieces(range, amount.size ?? 'each', food);
+  if (!unit) return weighPieces(range, 'each', food, amount.size);
   switch (unit.kind) {
     case 'mass':
       return asBought(spread(midpoint(range) * unit.grams, range, WEIGHED), words, food);
     case 'volume':
-      return weighVolume(unit, range, food, system);
+      return weighVolume(unit, range, food, system, words.toLowerCase());
     case 'count':
       return weighPieces(range, unit.name, food, amount.size) ?? weighPour(range, unit.name, food);
   }
@@ -72,12 +72,15 @@ function weighOne(amount: WrittenAmount, food: Food, system: System, words: stri
  * first: '500 g peeled potatoes', '1 lb broccoli florets' (common practice).
  */
 function asBought(grams: Grams, words: string, food: Food): Weighing {
-  if (food.edibleShare === 1 || MADE_READY.test(words)) return { grams, how: 'weighed' };
+  if (food.edibleShare === 1 || madeReady(words)) return { grams, how: 'weighed' };
   return {
     grams: { best: round(grams.best * food.edibleShare), low: round(grams.low * food.edibleShare * 0.95), high: grams.high },
     how: 'as bought',
   };
 }
+
+/** 'Potatoes peeled and diced' says what is done after weighing, 'peeled potatoes' what was done before. */
+const madeReady = (words: string): boolean => MADE_READY.test(words.trim().replace(/(?:\s+(?:and|then|thinly|finely)?\s*\p{L}+ed)+$/u, ''));
 
 /** 'A splash of cream': no measure, but not nothing. */
 function weighPour(range: Range, measure: string, food: Food): Weighing {
@@ -88,7 +91,7 @@ function weighPour(range: Range, measure: string, food: Food): Weighing {
   return { grams: { best: grams(pour[0], midpoint(range)), low: grams(pour[1], range.min), high: grams(pour[2], range.max) }, how: 'pour' };
 }
 
-function weighVolume(unit: Extract<Unit, { kind: 'volume' }>, range: Range, food: Food, system: System): Weighing {
+function weighVolume(unit: Extract<Unit, { kind: 'volume' }>, range: Range, food: Food, system: System, words: string): Weighing {
   const exact = food.portions.find(({ measure }) => measure === unit.name);
   // The shelf's spoons are US spoons; others hold more by their volume.
   const larger = unit.ml[system] / unit.ml.us;
@@ -98,22 +101,35 @@ function weighVolume(unit: Extract<Unit, { kind: 'volume' }>, range: Range, food
   if (unit.name === 'tablespoon' && spoonFromTeaspoon)
     return { grams: times(spoonFromTeaspoon, { min: range.min * 3 * larger, max: range.max * 3 * larger }), how: 'teaspoons' };
   if (food.densityGPerMl !== undefined) return { grams: spread(ml * food.densityGPerMl, range, SPOONED), how: 'density' };
-  const cup = food.portions.find(({ measure }) => measure === 'cup');
+  const cup =
+    food.portions.find(({ measure }) => measure.startsWith('cup, ') && words.includes(measure.slice('cup, '.length))) ??
+    food.portions.find(({ measure }) => measure === 'cup');
   if (!cup) return null;
   const cups = ml / US_CUP_ML;
   const mid = midpoint(range) || 1;
   return { grams: times(cup, { min: (cups * range.min) / mid, max: (cups * range.max) / mid }), how: 'cup weight' };
 }
 
+/** What a small or a large one weighs beside a middling one (common practice: 'a small onion passes for half a medium'). */
+const OF_MEDIUM = { small: 0.6, medium: 1, large: 1.4 } as const satisfies Record<Size, number>;
+const SIZE_GUESSED = 0.25;
+
 function weighPieces(range: Range, measure: string, food: Food, size: Size | null = null): Weighing {
   const named = (wanted: string) => food.portions.find((portion) => portion.measure === wanted);
-  const portion =
-    named(measure) ??
-    (size ? named(size) : undefined) ??
-    (measure === 'each' ? named('medium') : undefined) ??
-    named(SAME_PIECE[measure] ?? '') ??
-    (CONTAINERS.has(measure) ? undefined : size ? named('each') : undefined);
-  return portion ? { grams: times(portion, range), how: portion.measure } : null;
+  const sized = size && !CONTAINERS.has(measure) ? named(size) : undefined;
+  if (sized) return { grams: times(sized, range), how: sized.measure };
+  const portion = named(measure) ?? (measure === 'each' ? named('medium') : undefined) ?? named(SAME_PIECE[measure] ?? '');
+  if (portion) {
+    const whole = portion.measure === 'each' || portion.measure === 'medium' || portion.measure === 'head' || portion.measure === 'bulb';
+    return whole && size && size !== 'medium' ? guessSize(portion, range, size) : { grams: times(portion, range), how: portion.measure };
+  }
+  return null;
+}
+
+function guessSize(portion: Portion, range: Range, size: Size): Weighing {
+  const by = OF_MEDIUM[size];
+  const { best, low, high } = times(portion, range);
+  return { grams: { best: round(best * by), low: round(low * by * (1 - SIZE_GUESSED)), high: round(high * by * (1 + SIZE_GUESSED)) }, how: 'size' };
 }
 
 /** Pieces that go by several names. */
@@ -147,7 +163,7 @@ function weighContainers(amount: WrittenAmount, food: Food, system: System, word
   const drained = food.flags.includes('drained') ? drainedShare(food) : 1;
   // A squash of two pounds is as bought; a tub or a bag is of what is cut already.
   const container = amount.unit !== null && CONTAINERS.has(amount.unit.name);
-  const trimmed = container || each.unit.kind !== 'mass' || MADE_READY.test(words) ? 1 : food.edibleShare;
+  const trimmed = container || each.unit.kind !== 'mass' || madeReady(words) ? 1 : food.edibleShare;
   const total = grams * drained * trimmed;
   const varies = drained === 1 ? 0.02 : 0.06;
   return { grams: spread(total * midpoint(range), range, varies), how: drained === 1 ? 'label weight' : 'drained weight' };

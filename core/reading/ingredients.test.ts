@@ -172,7 +172,6 @@ const WORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
     'ground ginger': 'ginger-ground',
     'garlic powder': 'garlic-powder',
     saffron: 'saffron',
-    'star anise': 'anise-seed',
     'caraway seeds': 'caraway-seed',
     'fennel seeds': 'fennel-seed',
     'dried dill': 'dill-dried',

@@ -54,6 +54,11 @@ export function readLine(raw: string): WrittenLine {
     .replace(/^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(juice|zest|rind)\s+of\s+(.+?)(?=$|[,(;])/i, (_, part, of) => `${of} ${part}`)
     .replace(/^(.+?)['’]?s?,\s*(juice|zest|rind)(?:d)?(?:\s+only)?$/i, (_, of, part) => `${of} ${part}`)
     .replace(/^(.+?),\s*juiced$/i, (_, of) => `${of} juice`);
+  rest = rest
+    .replace(/^(an?|one|two|three)\s+(\p{L}+)\s+and\s+a\s+half\s+(?:of\s+)?/iu, '$1 and a half $2 ')
+    .replace(/^a and a half/i, 'one and a half')
+    .replace(/^(?:an?\s+)?thumb[- ]?(?:sized?)?\s+(?:piece|knob|chunk)\s+(?:of\s+)?/i, '1 thumb ')
+    .replace(/^(?:an?|one|1)\s+([\d./½¼¾]+)[\s-]*inch(?:es)?\s+(?=piece|knob|chunk|length|slice)/i, '$1-inch ');
   rest = amountFirst(rest);
 
   const number = readRange(rest) ?? oneOf(rest);
@@ -76,7 +81,9 @@ export function readLine(raw: string): WrittenLine {
 /** 'Carrots: 500 g', 'Garlic (2 cloves)', 'Butter - 20 g', 'Bay leaf x 1', 'Water chestnuts, 1/2 cup sliced': the amount comes to the front. */
 function amountFirst(text: string): string {
   if (readRange(text)) return text;
-  const behind = /^([^\d¼½¾⅐-⅞,:()]+?)\s*(?::|,|\s[-–—]|\(|\s[x×])\s*((?:\d|[¼½¾⅐-⅞]|(?:half|one|two|three|four|five|six)\b)[^)]*)\)?\s*$/iu.exec(
+  const plain = /^(\p{L}[\p{L} '’-]*?)\s+(\d+(?:[.,]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|litres?|cups?))\.?$/iu.exec(text);
+  if (plain) return `${plain[2]} ${plain[1]}`;
+  const behind = /^([^\d¼½¾⅐-⅞:()]+?)\s*(?::|,|\s[-–—]|\(|\s[x×])\s*((?:\d|[¼½¾⅐-⅞]|(?:half|one|two|three|four|five|six)\b)[^)]*)\)?\s*$/iu.exec(
     text,
   );
   if (!behind) return text;
@@ -183,7 +190,11 @@ function takeCounted(text: string, amount: WrittenAmount): string {
 }
 
 /** '1 cup plus 2 tablespoons', '1 lb 4 oz': a second amount of the same food. */
-function takePlus(text: string, amount: WrittenAmount): string {
+function takePlus(whole: string, amount: WrittenAmount): string {
+  // '500 g/1 lb 2 oz': the same in other measures, read past.
+  const slash = /^\/\s*/.exec(whole);
+  let text = whole;
+  for (let size = slash ? readSize(whole.slice(slash[0].length)) : null; size; size = readSize(text)) text = size.rest.replace(/^of\s+/i, '');
   const more = /^(?:plus|and|\+|&)?\s*(?=[\d¼½¾⅐-⅞]|(?:a|one|two|three)\s)/iu.exec(text);
   const size = more ? readSize(text.slice(more[0].length)) : null;
   if (!size || size.size.unit.kind !== amount.unit?.kind) return text;

@@ -14,6 +14,8 @@ const REST = /\b(?:remaining|rest of|left|reserved|leftover|other half|second ha
 const HALF = /\bhalf (?:of )?(?:the|of)\b/i;
 const AMOUNT_AT = /(?:\d+\s+\d\/\d|\d+\/\d|\d*\s?[½¼¾⅓⅔]|\d+(?:\.\d+)?|\b(?:one|two|three|four|half an?|a)\b)\s*(?=\p{L})/giu;
 
+const MOST_MENTIONS = 8;
+
 interface Piece {
   stage: Stage;
   stepIndex: number;
@@ -55,9 +57,17 @@ export function divide(
 ): { lines: Line[]; unequal: { line: Line; listed: number; used: number }[] } {
   const unequal: { line: Line; listed: number; used: number }[] = [];
   const out: Line[] = [];
+  const byLine = new Map<string, Mention[]>();
+  for (const mention of mentions) {
+    const own = byLine.get(mention.lineId);
+    if (own) own.push(mention);
+    else byLine.set(mention.lineId, [mention]);
+  }
   for (const line of lines) {
     out.push(line);
-    const own = mentions.filter(({ lineId }) => lineId === line.id);
+    const own = byLine.get(line.id) ?? [];
+    // Steps that speak of a line this often speak of many lines by one word.
+    if (own.length > MOST_MENTIONS) continue;
     const total = line.grams?.best ?? 0;
     if (own.length === 0 || total === 0 || line.choiceOf) continue;
     const pieces = piecesOf(own, line, heads.get(line.id) ?? new Set(), shelf, system);

@@ -13,6 +13,9 @@ const NOT_FOOD =
   /^(?:minutes?|mins?|min|hours?|hrs?|h|seconds?|degrees?|°|c|f|times?|people|persons?|portions?|servings?|bowls?|cm|mm|inch(?:es)?|batch(?:es)?|more|or so|bit|few|little|lot|days?|night|side|third of it|half of it)\b/i;
 const LOOKS_LIKE_AMOUNT = /^(?:\d|[½¼¾⅓⅔⅛]|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|half|dozen|couple|quarter|some)\b)/i;
 const MOST_SHRUNK = 4;
+/** No ingredient is said in more words; no clause that names one has more. */
+const MOST_WORDS = 14;
+const MOST_IN_CHUNK = 80;
 
 /** Sentences of a text, with the line each stands on. */
 export function sentencesOf(lines: readonly TextLine[]): TextLine[] {
@@ -34,13 +37,14 @@ function phrasesOf(sentence: string, isFood: IsFood): string[] {
   const chunks = sentence
     .replace(/[.!?]+$/, '')
     .replace(/\bhalf and half\b/gi, 'half-and-half')
+    .replace(/\b(\p{L}+ed|cut) and (\p{L}+ed|thinly \p{L}+ed)\b/giu, '$1 $2')
     .replace(/\b(salt|sea salt) and (black |white |ground |cayenne )?pepper\b/gi, '$1 & $2pepper')
     .split(STOP);
   for (const chunk of chunks) {
-    const words = chunk.trim().split(/\s+/);
+    const words = chunk.trim().split(/\s+/, MOST_IN_CHUNK);
     for (let start = 0; start < words.length; start += 1) {
       if (!LOOKS_LIKE_AMOUNT.test(words[start] as string)) continue;
-      const phrase = longestIngredient(words.slice(start), isFood);
+      const phrase = longestIngredient(words.slice(start, start + MOST_WORDS), isFood);
       if (!phrase) continue;
       found.push(phrase.text);
       start += phrase.words - 1;

@@ -2,7 +2,7 @@
 import type { Shelf } from '../food/shelf.ts';
 import { midpoint } from '../quantity/amount.ts';
 import type { System } from '../quantity/units.ts';
-import { type Line, MAX_STEPS, type Recipe, type Stage } from '../recipe.ts';
+import { type Line, MAX_LINES, MAX_STEPS, type Recipe, type Stage } from '../recipe.ts';
 import { chooseFood } from './chooseFood.ts';
 import { chooseGrams, gramsWithoutFood } from './chooseGrams.ts';
 import type { Context } from './context.ts';
@@ -51,6 +51,9 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   const servings = sections.servings ? midpoint(sections.servings) : undefined;
   const context: Context = { shelf, system, bowls: servings ?? ASSUMED_BOWLS, doubts, phrases: options.phrases ?? NO_PHRASES };
 
+  // More lines than a recipe may have are refused by whoever asked; they are counted and not understood.
+  if (sections.ingredients.length > MAX_LINES) return { recipe: { title: sections.title, lines: sections.ingredients.map(unread), steps: [] }, measures: system, doubts };
+
   const drafts: Draft[] = [];
   for (const textLine of sections.ingredients) drafts.push(...readIngredient(textLine, drafts.length, context));
   const listed = drafts.map(({ line }) => line);
@@ -59,6 +62,10 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
     line.stage = stageOf(line, textLine, read.stages.get(line.id), read.steps.length > 0, shelf);
     const gone = read.eaten.get(line.id);
     if (gone) line.eaten = gone;
+  }
+  for (const { line } of drafts) {
+    const chosen = line.choiceOf ? listed.find((other) => other.choiceOf === line.choiceOf && other.chosen) : undefined;
+    if (chosen) line.stage = chosen.stage;
   }
   coverLines(listed, context);
   const { lines, unequal } = divide(listed, read, shelf, system);
@@ -92,6 +99,8 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   doubts.push(...wholeDoubts(recipe, read, sections.claimedMinutes, shelf, (id) => at.get(id) ?? 0), ...claimDoubts(text));
   return { recipe, measures: system, doubts: byConsequence(doubts) };
 }
+
+const unread = ({ text }: TextLine, index: number): Line => ({ id: `l${index + 1}`, stage: 'simmer', text, foodId: null, grams: null });
 
 /** Our own file keeps its lines, grams and steps; a food this shelf does not have is asked for. */
 function readOwn(value: Record<string, unknown>, options: ReadOptions, shelf: Shelf): Reading {

@@ -9,11 +9,23 @@ export interface Several {
 }
 
 const MOST = 6;
+/** Longer lines are no line of ingredients. */
+const MOST_READ = 400;
 
 /** The foods of one line; null when it names one. */
 export function severalOf(written: WrittenLine, shelf: Shelf): Several | null {
   const is = (words: string) => matchFood(words, shelf).kind !== 'none';
-  return amountsApart(written, is) ?? joinedFoods(written, shelf, is);
+  if (written.text.length > MOST_READ) return null;
+  return zestAndJuice(written) ?? amountsApart(written, is) ?? joinedFoods(written, shelf, is);
+}
+
+/** 'zest and juice of 1 lemon', '1 lemon, zested and juiced'. */
+function zestAndJuice({ text }: WrittenLine): Several | null {
+  const of =
+    /^(?:finely\s+)?(?:grated\s+)?(?:zest|rind|juice)\s+(?:and|&|plus)\s+(?:zest|rind|juice)\s+of\s+(.+)$/i.exec(text)?.[1] ??
+    /^(.+?),?\s+(?:zest(?:ed)?|juiced?)\s+and\s+(?:zest(?:ed)?|juiced?)$/i.exec(text)?.[1];
+  if (!of) return null;
+  return { lines: [readLine(`zest of ${of}`), readLine(`juice of ${of}`)].map((line) => ({ ...line, text })), joined: 'and' };
 }
 
 /** 'X or N units Y': each has its own amount. */

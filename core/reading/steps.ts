@@ -55,6 +55,8 @@ const ADDS = new RegExp(
 );
 /** A clause that begins with a verb of its own ends the list of what is added. */
 const STARTS = /^(?:cover|bring|heat|turn|reduce|lower|cook|let|leave|keep|until|take|remove|discard|season|taste|serve|skim|set)\b/i;
+/** What is done to a food before it goes anywhere. */
+const PREPARES = /^(?:drain|rinse|soak|wash|peel|cut|chop|trim|dice|slice|core|deseed|toast|grate)\b(?!.*\b(?:pot|pan|oven)\b)/i;
 const SEASON = /\b(season|taste|adjust)\b/i;
 
 export interface Mention {
@@ -85,56 +87,56 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
   const read: ReadSteps['clauses'] = [];
   let now: Stage = 'base';
   let takenOut: string[] = [];
-  const steps = texts
-    .flatMap(({ text }) => segmentsOf(text))
-    .map((text, index): Step => {
-      const uses: string[] = [];
-      let method: Method | undefined;
-      let stage: Stage | null = null;
-      const clauses = clausesOf(text);
-      let adding = false;
-      clauses.forEach(({ text: clause, sentence }, at) => {
-        const found = methodOf(clause, now);
-        const mentioned = EVERYTHING.test(clause) ? lines.map(({ id }) => id).filter((id) => !stages.has(id)) : linesIn(clause, heads);
-        now = nextStage(now, found, clause, sentence);
-        // 'Add the stock and simmer', 'mix the cream and swirl it into each bowl': it goes in where the sentence leads.
-        adding = ADDS.test(clause) || (adding && !sentence && !found && !STARTS.test(clause));
-        const here = adding && !found && minutesIn(clause) === null ? comingStage(clauses, at, now) : now;
-        if (here !== now && here !== 'bowl') now = here;
-        if (now === 'base' && adding && mentioned.some((id) => pours(byId.get(id), categoryOf(id)))) now = 'simmer';
-        const clauseStage = here === 'bowl' ? 'bowl' : now;
-        if (TAKE_OUT.test(clause) && !KEPT.test(clause)) {
-          takenOut = mentioned.filter((id) => stages.has(id));
-          for (const id of takenOut) eaten.set(id, 'removed');
-        } else if (BACK.test(clause)) for (const id of takenOut) if (categoryOf(id) !== 'herb') eaten.delete(id);
-        if (POUR_OFF.test(clause)) for (const id of [...uses, ...mentioned]) if (isFatty(byId.get(id), shelf)) eaten.set(id, 'rendered');
-        if (STRAIN.test(clause)) for (const id of mentioned) eaten.set(id, 'strained');
-        if (DRAIN.test(clause) && (method === 'boil' || method === 'simmer')) drainCooked(uses, categoryOf, eaten);
-        method ??= found;
-        if (found || mentioned.length > 0) stage ??= clauseStage;
-        read.push({ text: clause, stage: clauseStage, stepIndex: index });
-        for (const id of mentioned) {
-          const placed = clauseStage === 'bowl' && SERVE_WITH.test(clause) && categoryOf(id) === 'bread' ? 'plate' : clauseStage;
-          mentions.push({ lineId: id, stage: placed, stepIndex: index, clause });
-          if (!stages.has(id)) stages.set(id, placed);
-          if (!uses.includes(id)) uses.push(id);
-        }
-      });
-      const minutes = minutesIn(text);
-      const doneWhen = /\buntil\s+([^.,;]+)/i.exec(text)?.[1]?.trim();
-      const lid = lidIn(text);
-      return {
-        id: `s${index + 1}`,
-        stage: stage ?? now,
-        text,
-        ...(method ? { method } : {}),
-        ...(minutes ? { minutes } : {}),
-        handsOn: !method || !UNATTENDED.has(method),
-        ...(lid ? { lid } : {}),
-        ...(uses.length > 0 ? { uses } : {}),
-        ...(doneWhen ? { doneWhen } : {}),
-      };
+  const segments = texts.flatMap(({ text }) => segmentsOf(text));
+  const steps = segments.map((text, index): Step => {
+    const uses: string[] = [];
+    let method: Method | undefined;
+    let stage: Stage | null = null;
+    const clauses = clausesOf(text);
+    const following = clausesOf(segments[index + 1] ?? '').slice(0, 2);
+    let adding = false;
+    clauses.forEach(({ text: clause, sentence }, at) => {
+      const found = methodOf(clause, now);
+      const mentioned = EVERYTHING.test(clause) ? lines.map(({ id }) => id).filter((id) => !stages.has(id)) : linesIn(clause, heads);
+      now = nextStage(now, found, clause, sentence);
+      // 'Add the stock and simmer', 'mix the cream and swirl it into each bowl': it goes in where the sentence leads.
+      adding = ADDS.test(clause) || (adding && !sentence && !found && !STARTS.test(clause));
+      const here = adding && !found && minutesIn(clause) === null ? comingStage([...clauses, ...following], at, now) : now;
+      if (here !== now && here !== 'bowl') now = here;
+      if (now === 'base' && adding && mentioned.some((id) => pours(byId.get(id), categoryOf(id)))) now = 'simmer';
+      const clauseStage = here === 'bowl' ? 'bowl' : now;
+      if (TAKE_OUT.test(clause) && !KEPT.test(clause)) {
+        takenOut = mentioned.filter((id) => stages.has(id));
+        for (const id of takenOut) eaten.set(id, 'removed');
+      } else if (BACK.test(clause)) for (const id of takenOut) if (categoryOf(id) !== 'herb') eaten.delete(id);
+      if (POUR_OFF.test(clause)) for (const id of [...uses, ...mentioned]) if (isFatty(byId.get(id), shelf)) eaten.set(id, 'rendered');
+      if (STRAIN.test(clause)) for (const id of mentioned) eaten.set(id, 'strained');
+      if (DRAIN.test(clause) && (method === 'boil' || method === 'simmer')) drainCooked(uses, categoryOf, eaten);
+      method ??= found;
+      if (found || mentioned.length > 0) stage ??= clauseStage;
+      read.push({ text: clause, stage: clauseStage, stepIndex: index });
+      for (const id of mentioned) {
+        const placed = clauseStage === 'bowl' && SERVE_WITH.test(clause) && categoryOf(id) === 'bread' ? 'plate' : clauseStage;
+        mentions.push({ lineId: id, stage: placed, stepIndex: index, clause });
+        if (!stages.has(id) && !PREPARES.test(clause)) stages.set(id, placed);
+        if (!uses.includes(id)) uses.push(id);
+      }
     });
+    const minutes = minutesIn(text);
+    const doneWhen = /\buntil\s+([^.,;]+)/i.exec(text)?.[1]?.trim();
+    const lid = lidIn(text);
+    return {
+      id: `s${index + 1}`,
+      stage: stage ?? now,
+      text,
+      ...(method ? { method } : {}),
+      ...(minutes ? { minutes } : {}),
+      handsOn: !method || !UNATTENDED.has(method),
+      ...(lid ? { lid } : {}),
+      ...(uses.length > 0 ? { uses } : {}),
+      ...(doneWhen ? { doneWhen } : {}),
+    };
+  });
   return { steps, stages, eaten, mentions, clauses: read, heads };
 }
 
@@ -190,7 +192,7 @@ interface Clause {
 }
 
 const BREAK =
-  /[.;,!]\s+|\s+(?:and then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|stir|add|serve|return|season|top|swirl|sieve|cook|whisk|pour|bring|heat|fry|roast|discard|mix|reduce|cover|scatter|finish|warm)\b)/gi;
+  /[.;,!]\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|stir|add|serve|return|season|top|swirl|sieve|cook|whisk|pour|bring|heat|fry|roast|discard|mix|reduce|cover|scatter|finish|warm)\b)/gi;
 
 function clausesOf(text: string): Clause[] {
   const clauses: Clause[] = [];
@@ -244,15 +246,18 @@ function segmentsOf(text: string): string[] {
 
 const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** No line of ingredients is longer. */
+const MOST_READ = 400;
+
 /** The words of a line without its parentheses and what follows the food. */
-const ownWords = (text: string): string[] => tokensOf(text.replace(/\([^)]*\)/g, ' ').replace(/[,;].*$/, ''));
+const ownWords = (text: string): string[] => tokensOf(text.slice(0, MOST_READ).replace(/\([^()]*\)/g, ' ').replace(/[,;].*$/, ''));
 
 /** Last words of a line's food and of the line itself: 'double cream' is spoken of as 'the cream'. */
 export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
   const food = line.foodId === null ? undefined : shelf.food(line.foodId);
   const words = new Set<string>();
   const own = ownWords(line.text);
-  const everywhere = tokensOf(line.text);
+  const everywhere = tokensOf(line.text.slice(0, MOST_READ));
   for (const alias of [...(food?.aliases ?? []), food?.name.replace(/,.*$/, '') ?? '']) {
     const tokens = tokensOf(alias);
     const last = tokens.at(-1);

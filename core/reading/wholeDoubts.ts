@@ -21,7 +21,7 @@ const NOT_INGREDIENTS = new Set(['water', 'heat', 'soup', 'ice', 'crisp', 'chip'
 
 /** Foods that steps put in and no line lists: names as written. */
 export function unlistedIn(read: ReadSteps, lines: readonly Line[], shelf: Shelf): string[] {
-  const known = new Set(lines.flatMap((line) => [...(read.heads.get(line.id) ?? []), ...tokensOf(line.text)]));
+  const known = new Set(lines.flatMap((line) => [...(read.heads.get(line.id) ?? []), ...tokensOf(line.text.slice(0, 400))]));
   const found = new Map<string, string>();
   for (const { text } of read.clauses) {
     if (!PUTS_IN.test(text)) continue;

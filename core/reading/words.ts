@@ -11,14 +11,14 @@ export const DESCRIPTORS = set(
     'well very as needed if desired stoned pitted day-old stale thawed defrosted at in with without their its own juice liquid good-quality leftover your favourite favorite such like ' +
     'snipped zested juiced juice scrubbed smashed bashed knob bruised flaked crumbled floury waxy long-life uht can tin jar carton per person cover enough just plain natural pure unsweetened sustainable undyed streaky ' +
     'sharp mild mature extra-mature thick-cut thin-cut center-cut centre-cut russet yukon gold maris piper king edward thread flat-leaf curly freshly-ground freshly-grated hand-grated store-bought shop-bought ' +
-    'full-fat regular traditional mashed rough fine coarse crumbled shaved trimmings segments seedless cooking eating tart crisp sour bramley ready-cut pre-cut woody outer inner tough wilted leafy hulled toasted plus ' +
-    'more little lots few some one two any kind type variety preferred choice approx weight total net drained bag tub pack package packet box block brick loosely firmly shelled podded undrained ' +
+    'full-fat regular traditional rough fine coarse crumbled shaved trimmings segments seedless cooking eating tart crisp sour bramley ready-cut pre-cut woody outer inner tough wilted leafy hulled toasted plus ' +
+    'from granny smith gala fuji cox conference bosc anjou roma vine cherry more little lots few some one two any kind type variety preferred choice approx weight total net drained bag tub pack package packet box block brick loosely firmly shelled podded undrained ' +
     'halves quarters wedges rings ribbons matchsticks batons coins rounds bite-size bite-sized inch cm mm thick thin lengthwise crosswise diagonally across then until soft crispy golden',
 );
 
 /** Change what a food is, when the shelf has no row that says them: the food is matched, and doubted. */
 export const MODIFIERS = set(
-  'light lite homemade fat reduced sodium low skimmed sweetened flavoured flavored smoked dried dry roasted pickled fermented powdered ground salted unsalted frozen canned tinned cooked dehydrated instant low-fat fat-free nonfat reduced-fat',
+  'light lite homemade fat reduced sodium low skimmed sweetened flavoured flavored smoked dried dry roasted pickled fermented powdered ground salted unsalted frozen canned tinned cooked dehydrated instant low-fat fat-free nonfat reduced-fat mashed',
 );
 
 /** Make a food the opposite of itself: never matched to the row of the real one. */
@@ -30,7 +30,7 @@ export const RINSED = /\brinsed\b/i;
 export const DRAINED = /\b(drained|rinsed)\b/i;
 /** Before the food: it was made ready before it was weighed. */
 export const MADE_READY =
-  /\b(peeled|trimmed|shelled|podded|prepared|ready[- ]cut|pre[- ]cut|diced|cubed|cubes|chunks|chopped|sliced|slices|shredded|grated|mashed|minced|florets?|baby|hulled|boneless|fillets?|picked|stemmed|flesh|segments|kernels)\b/i;
+  /\b(peeled|trimmed|shelled|podded|prepared|ready[- ]cut|pre[- ]cut|diced|cubed|cubes|chunks|chopped|sliced|slices|shredded|grated|mashed|minced|cooked|roasted|boiled|steamed|canned|frozen|florets?|baby|hulled|boneless|fillets?|picked|stemmed|flesh|segments|kernels)\b/i;
 /** Words that may stand between a number and its measure: 'a heaped tablespoon', 'two chopped cloves'. */
 export const BEFORE_UNIT: ReadonlySet<string> = set(
   'heaped heaping level rounded scant generous good big fat chopped sliced crushed minced peeled fresh dried frozen whole thick thin plump grated thick-cut thin-cut ready-cut packed loosely lightly firmly very',
@@ -41,6 +41,7 @@ export const OPTIONAL = /\boptional\b|\bif (you )?(like|wish|desired)\b/i;
 
 /** One word, several foods: the reader asks. First is what it takes meanwhile. */
 export const AMBIGUOUS: Readonly<Record<string, readonly string[]>> = {
+  lentils: ['lentils-dry', 'lentils-cooked'],
   stock: ['vegetable-broth', 'chicken-broth'],
   broth: ['vegetable-broth', 'chicken-broth'],
   cream: ['cream-heavy', 'cream-light', 'half-and-half'],

@@ -13,7 +13,7 @@ export const SEASONINGS: readonly FoodRow[] = [
     f: [0, 0.2, 0, 0, 0, 0, 0, 0, 38758, 8, 24, 0, 0], ash: 99.8, range: { sodiumMg: [38100, 39300], potassiumMg: [0, 60], calciumMg: [0, 60] } },
   { id: 'sugar', name: 'Sugar, granulated', aliases: 'sugar, white sugar, granulated sugar, caster sugar', category: 'sweetener', state: 'processed', ndb: '19335', cup: 200, cupVaries: 0.06, dietChecks: [['vegan', 'some cane sugar is filtered through bone char']],
     f: [387, 0.02, 0, 0, 0, 99.98, 0, 99.8, 1, 2, 1, 0, 0], more: { addedSugarsG: 99.8 } },
-  { id: 'honey', name: 'Honey', aliases: 'honey, runny honey', category: 'sweetener', state: 'processed', ndb: '19296', cup: 339, pourable: true, origins: ['honey'],
+  { id: 'honey', name: 'Honey', aliases: 'honey, runny honey, clear honey, set honey', category: 'sweetener', state: 'processed', ndb: '19296', cup: 339, pourable: true, origins: ['honey'],
     f: [304, 17.1, 0.3, 0, 0, 82.4, 0.2, 82.12, 4, 52, 6, 4, 0], more: { addedSugarsG: 82.12 } },
   { id: 'maple-syrup', name: 'Maple syrup', aliases: 'maple syrup', category: 'sweetener', state: 'processed', ndb: '19353', cup: 315, pourable: true,
     f: [260, 32.39, 0.04, 0.06, 0.01, 67.04, 0, 60.46, 12, 212, 102, 2, 0], more: { addedSugarsG: 60.46 } },

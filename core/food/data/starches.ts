@@ -15,7 +15,7 @@ export const STARCHES: readonly FoodRow[] = [
     f: [366, 11.89, 5.95, 1.42, 0.386, 80.13, 2.4, 0.12, 0, 76, 10, 98, 0], more: { starchG: 77 } },
   { id: 'chickpea-flour', name: 'Chickpea flour', aliases: 'chickpea flour, gram flour, besan, garbanzo flour', category: 'starch', state: 'raw', ndb: '16157', cup: 92, cupVaries: 0.15, starchKind: 'wheat',
     checks: [['gluten', 'milled beside wheat in many mills']], f: [387, 10.28, 22.39, 6.69, 0.693, 57.82, 10.8, 10.85, 64, 846, 45, 318, 0], more: { starchG: 36 } },
-  { id: 'rice-white-raw', name: 'Rice, white, long-grain, raw', aliases: 'rice, white rice, long-grain rice, uncooked rice, basmati rice', category: 'grain', state: 'raw', ndb: '20044', cup: 185, cupVaries: 0.06, starchKind: 'blended',
+  { id: 'rice-white-raw', name: 'Rice, white, long-grain, raw', aliases: 'rice, white rice, long-grain rice, uncooked rice, basmati rice, long-grain white rice, long grain white rice, jasmine rice, arborio rice', category: 'grain', state: 'raw', ndb: '20044', cup: 185, cupVaries: 0.06, starchKind: 'blended',
     f: [365, 11.62, 7.13, 0.66, 0.18, 79.95, 1.3, 0.12, 5, 115, 28, 115, 0], more: { starchG: 78 } },
   { id: 'oats-rolled', name: 'Oats, rolled', aliases: 'oats, rolled oats, porridge oats, oatmeal', category: 'grain', state: 'raw', ndb: '08120', cup: 81, cupVaries: 0.1, starchKind: 'blended',
     checks: [['gluten', 'oats carry wheat or barley unless specially grown and milled']], f: [379, 10.84, 13.15, 6.52, 1.11, 67.7, 10.1, 0.99, 6, 362, 52, 410, 0], more: { starchG: 56, ironMg: 4.25, magnesiumMg: 138 } },

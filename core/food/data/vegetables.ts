@@ -10,7 +10,7 @@ const LEAF = { category: 'leaf', state: 'raw' } as const;
 const ALLIUM = { category: 'allium', state: 'raw', origins: ['plant', 'allium'] } as const;
 
 export const VEGETABLES: readonly FoodRow[] = [
-  { ...ALLIUM, id: 'onion', name: 'Onion', aliases: 'onion, onions, yellow onion, brown onion, white onion, red onion, spanish onion, cooking onion', ndb: '11282', edible: 0.9, cup: 160, cupVaries: 0.15,
+  { ...ALLIUM, id: 'onion', name: 'Onion', aliases: 'onion, onions, yellow onion, brown onion, white onion, red onion, spanish onion, cooking onion, sweet onion, vidalia onion', ndb: '11282', edible: 0.9, cup: 160, cupVaries: 0.15,
     each: [['small', 70, 55, 85], ['medium', 110, 90, 135], ['large', 150, 130, 190], ['each', 110, 70, 160]], f: [40, 89.11, 1.1, 0.1, 0.042, 9.34, 1.7, 4.24, 4, 146, 23, 29, 0], more: { vitaminCMg: 7.4, ironMg: 0.21, magnesiumMg: 10, folateDfeUg: 19, vitaminKUg: 0.4 } },
   { ...ALLIUM, id: 'shallot', name: 'Shallot', aliases: 'shallot, shallots, banana shallot, eschalot', ndb: '11677', edible: 0.88, cup: 160, cupVaries: 0.15, each: [['each', 30, 18, 45], ['medium', 30, 22, 40], ['large', 45, 35, 60], ['small', 20, 14, 26]],
     f: [72, 79.8, 2.5, 0.1, 0.017, 16.8, 3.2, 7.87, 12, 334, 37, 60, 0], more: { vitaminCMg: 8, ironMg: 1.2, magnesiumMg: 21 } },
