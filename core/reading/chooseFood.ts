@@ -11,6 +11,8 @@ import { type Match, matchFood, tokensOf } from './match.ts';
 import { RINSED } from './words.ts';
 
 const SUGGESTIONS = 4;
+/** In a text with more doubts than this no one goes by suggestions. */
+const MOST_SUGGESTED = 60;
 
 export function chooseFood(written: WrittenLine, line: Line, place: Place, context: Context): Food | null {
   const { shelf, doubts } = context;
@@ -21,7 +23,7 @@ export function chooseFood(written: WrittenLine, line: Line, place: Place, conte
       ...place,
       code: 'food.unmatched',
       message: `No food on the shelf is '${written.food.trim()}'. Until you choose one, every figure is at least what is shown and every allergen has to be checked.`,
-      readings: suggestions(written, context),
+      readings: doubts.length < MOST_SUGGESTED ? suggestions(written, context) : [],
     });
     return null;
   }

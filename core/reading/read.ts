@@ -52,7 +52,8 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   const context: Context = { shelf, system, bowls: servings ?? ASSUMED_BOWLS, doubts, phrases: options.phrases ?? NO_PHRASES };
 
   // More lines than a recipe may have are refused by whoever asked; they are counted and not understood.
-  if (sections.ingredients.length > MAX_LINES) return { recipe: { title: sections.title, lines: sections.ingredients.map(unread), steps: [] }, measures: system, doubts };
+  if (sections.ingredients.length > MAX_LINES)
+    return { recipe: { title: sections.title, lines: sections.ingredients.map(unread), steps: [] }, measures: system, doubts };
 
   const drafts: Draft[] = [];
   for (const textLine of sections.ingredients) drafts.push(...readIngredient(textLine, drafts.length, context));

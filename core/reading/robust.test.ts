@@ -20,7 +20,10 @@ describe('long and hostile texts', () => {
     ['tags', '<li>'.repeat(50_000)],
     ['lines', '1 onion, chopped\n'.repeat(11_000)],
     ['sentences', 'Add 1 onion and simmer for 20 minutes. '.repeat(5_000)],
-    ['a full recipe', `Soup\nIngredients\n${Array.from({ length: 480 }, (_, i) => `${i} g of zorbel number ${i} wurz kraut plim, ${'chopped and '.repeat(12)}`).join('\n')}\nMethod\n${Array.from({ length: 400 }, (_, i) => `Add the onion, carrots and stock ${i} and simmer for 10 minutes. Blend with the cream. ${'Stir it well. '.repeat(12)}`).join('\n')}`],
+    [
+      'a full recipe',
+      `Soup\nIngredients\n${Array.from({ length: 480 }, (_, i) => `${i} g of zorbel number ${i} wurz kraut plim, ${'chopped and '.repeat(12)}`).join('\n')}\nMethod\n${Array.from({ length: 400 }, (_, i) => `Add the onion, carrots and stock ${i} and simmer for 10 minutes. Blend with the cream. ${'Stir it well. '.repeat(12)}`).join('\n')}`,
+    ],
     ['spaces', `1${' '.repeat(199_999)}`],
   ])('200 kB of %s are read', (_name, text) => {
     const { recipe } = read(text);

@@ -5,7 +5,7 @@
 import type { Shelf } from '../food/shelf.ts';
 import type { Category } from '../food/types.ts';
 import { readRange } from '../quantity/amount.ts';
-import type { Eaten, Line, Method, Stage, Step } from '../recipe.ts';
+import { type Eaten, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../recipe.ts';
 import { tokensOf } from './match.ts';
 import type { TextLine } from './sections.ts';
 
@@ -81,23 +81,24 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
   const heads = new Map(lines.map((line) => [line.id, headWords(line, shelf)]));
   const byId = new Map(lines.map((line) => [line.id, line]));
   const categoryOf = (id: string): Category | undefined => shelf.food(byId.get(id)?.foodId ?? '')?.category;
+  const index = byWord(heads);
   const stages = new Map<string, Stage>();
   const eaten = new Map<string, Eaten>();
   const mentions: Mention[] = [];
   const read: ReadSteps['clauses'] = [];
   let now: Stage = 'base';
   let takenOut: string[] = [];
-  const segments = texts.flatMap(({ text }) => segmentsOf(text));
-  const steps = segments.map((text, index): Step => {
+  const segments = texts.flatMap(({ text }) => segmentsOf(text)).slice(0, MAX_STEPS);
+  const steps = segments.map((text, place): Step => {
     const uses: string[] = [];
     let method: Method | undefined;
     let stage: Stage | null = null;
     const clauses = clausesOf(text);
-    const following = clausesOf(segments[index + 1] ?? '').slice(0, 2);
+    const following = clausesOf(segments[place + 1] ?? '').slice(0, 2);
     let adding = false;
     clauses.forEach(({ text: clause, sentence }, at) => {
       const found = methodOf(clause, now);
-      const mentioned = EVERYTHING.test(clause) ? lines.map(({ id }) => id).filter((id) => !stages.has(id)) : linesIn(clause, heads);
+      const mentioned = EVERYTHING.test(clause) ? lines.map(({ id }) => id).filter((id) => !stages.has(id)) : linesIn(clause, index, lines);
       now = nextStage(now, found, clause, sentence);
       // 'Add the stock and simmer', 'mix the cream and swirl it into each bowl': it goes in where the sentence leads.
       adding = ADDS.test(clause) || (adding && !sentence && !found && !STARTS.test(clause));
@@ -114,10 +115,10 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
       if (DRAIN.test(clause) && (method === 'boil' || method === 'simmer')) drainCooked(uses, categoryOf, eaten);
       method ??= found;
       if (found || mentioned.length > 0) stage ??= clauseStage;
-      read.push({ text: clause, stage: clauseStage, stepIndex: index });
+      read.push({ text: clause, stage: clauseStage, stepIndex: place });
       for (const id of mentioned) {
         const placed = clauseStage === 'bowl' && SERVE_WITH.test(clause) && categoryOf(id) === 'bread' ? 'plate' : clauseStage;
-        mentions.push({ lineId: id, stage: placed, stepIndex: index, clause });
+        mentions.push({ lineId: id, stage: placed, stepIndex: place, clause });
         if (!stages.has(id) && !PREPARES.test(clause)) stages.set(id, placed);
         if (!uses.includes(id)) uses.push(id);
       }
@@ -126,7 +127,7 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
     const doneWhen = /\buntil\s+([^.,;]+)/i.exec(text)?.[1]?.trim();
     const lid = lidIn(text);
     return {
-      id: `s${index + 1}`,
+      id: `s${place + 1}`,
       stage: stage ?? now,
       text,
       ...(method ? { method } : {}),
@@ -250,7 +251,13 @@ const capitalised = (text: string): string => text.charAt(0).toUpperCase() + tex
 const MOST_READ = 400;
 
 /** The words of a line without its parentheses and what follows the food. */
-const ownWords = (text: string): string[] => tokensOf(text.slice(0, MOST_READ).replace(/\([^()]*\)/g, ' ').replace(/[,;].*$/, ''));
+const ownWords = (text: string): string[] =>
+  tokensOf(
+    text
+      .slice(0, MOST_READ)
+      .replace(/\([^()]*\)/g, ' ')
+      .replace(/[,;].*$/, ''),
+  );
 
 /** Last words of a line's food and of the line itself: 'double cream' is spoken of as 'the cream'. */
 export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
@@ -295,9 +302,23 @@ const VAGUE = new Set(
   ).split(' '),
 );
 
-function linesIn(clause: string, heads: ReadonlyMap<string, ReadonlySet<string>>): string[] {
+/** Lines by the words that may speak of them, in the order of the recipe. */
+function byWord(heads: ReadonlyMap<string, ReadonlySet<string>>): ReadonlyMap<string, number[]> {
+  const index = new Map<string, number[]>();
+  [...heads.values()].forEach((words, at) => {
+    for (const word of words) {
+      const places = index.get(word);
+      if (places) places.push(at);
+      else index.set(word, [at]);
+    }
+  });
+  return index;
+}
+
+function linesIn(clause: string, index: ReadonlyMap<string, number[]>, lines: readonly Line[]): string[] {
   const tokens = tokensOf(clause).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));
-  return [...heads].filter(([, words]) => tokens.some((token) => words.has(token))).map(([id]) => id);
+  const places = new Set(tokens.flatMap((token) => index.get(token) ?? []));
+  return [...places].sort((a, b) => a - b).map((at) => (lines[at] as Line).id);
 }
 
 const isFatty = (line: Line | undefined, shelf: Shelf): boolean => {
