@@ -1,6 +1,6 @@
 /** Finds title, bowls, ingredient lines and steps in a pasted recipe. */
 import { readRange } from '../quantity/amount.ts';
-import type { Stage } from '../recipe.ts';
+import { STAGE_LABELS, STAGES, type Stage } from '../recipe.ts';
 
 export interface TextLine {
   text: string;
@@ -100,7 +100,7 @@ export function findSections(text: string, isFood: IsFood = () => false): Sectio
     else if (sections.title === '' && sections.ingredients.length === 0 && walk.mode === 'open' && isTitle(line.text)) takeTitle(line, sections);
     else if (!sections.servings && takeServings(line, sections)) return;
     else if (isPart(line.text, lines[index + 1]?.text, walk, isFood)) {
-      walk.stage = PLATE_WORD.test(head) ? 'plate' : PART_WORD.test(head) ? 'bowl' : undefined;
+      walk.stage = stageNamed(head) ?? (PLATE_WORD.test(head) ? 'plate' : PART_WORD.test(head) ? 'bowl' : undefined);
       if (walk.mode === 'steps' && !startsWithAmount(lines[index + 1]?.text ?? '')) return;
       walk.mode = 'ingredients';
     } else takeLine(line, walk, isFood);
@@ -108,6 +108,10 @@ export function findSections(text: string, isFood: IsFood = () => false): Sectio
   sections.servings ??= servingsOfSentences(lines);
   return sections;
 }
+
+/** The stages by the names this kitchen gives them. */
+const stageNamed = (head: string): Stage | undefined =>
+  STAGES.find((stage) => STAGE_LABELS[stage].toLowerCase() === head.toLowerCase().replace(/:$/, ''));
 
 const bare = (text: string): string =>
   text

@@ -1,5 +1,6 @@
 /** What was pasted: our own JSON, JSON-LD, HTML, a table, Markdown or plain text; and where its title, lines and steps are. */
 
+import { fromCsv } from '../export/formats.ts';
 import { STAGES, type Stage } from '../recipe.ts';
 import { looksLikeHtml, readHtml } from './formats/html.ts';
 import { sectionsOfJsonLd } from './formats/jsonLd.ts';
@@ -26,6 +27,8 @@ export function sourceOf(text: string, isFood: IsFood): Source {
     }
     return { kind: 'text', ...ofText(html.text, isFood) };
   }
+  const own = fromCsv(text.trimStart());
+  if (own) return { kind: 'own', value: own };
   const rows = tableRows(text);
   if (rows) {
     const ingredients = rows.map(
