@@ -4,6 +4,7 @@
  */
 import type { StoredNutrient } from '../nutrient.ts';
 import type { Regime } from '../nutrition/regime.ts';
+import { COMPOSITES, MAKE_UP } from './data/composites.ts';
 import { CURATED_ROWS } from './data/index.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { type FoodRow, LIMITED } from './data/row.ts';
@@ -155,6 +156,7 @@ function curatedFood(row: FoodRow): Food {
     origins,
     dietChecks: row.dietChecks?.map(([diet, why]) => ({ diet, why })) ?? [],
     flags: row.flags ?? [],
+    ...(MAKE_UP[row.id] === undefined ? {} : { usual: MAKE_UP[row.id] }),
     starchKind: row.starchKind ?? 'blended',
     fatForm: row.fatForm ?? (row.category === 'fat' ? 'free' : 'dispersed'),
   };
@@ -197,6 +199,37 @@ export function makeShelf(base: readonly Food[]): KitchenShelf {
   };
 }
 
+/** Composites without figures: what they hold is known as far as it can be, and nothing else. */
+export function compositeFoods(): Food[] {
+  return COMPOSITES.map((row): Food => {
+    const cup = row.cup;
+    return {
+      id: row.id,
+      name: row.name,
+      aliases: row.aliases.split(', '),
+      category: row.category,
+      state: 'processed',
+      source: { kind: 'recalled', ref: 'usual make-up, from memory; no figures' },
+      per100g: {},
+      spread: {},
+      zeroByNature: new Set(),
+      edibleShare: 1,
+      portions: cup === undefined ? [] : [{ measure: 'cup', grams: cup, low: cup * 0.8, high: cup * 1.2, source: 'common practice, no source' }],
+      contains: (row.contains ?? []).map((entry) =>
+        typeof entry === 'string' ? { allergen: entry, via: [] } : { allergen: entry[0], via: entry.slice(1) as string[] },
+      ),
+      checks: (row.checks ?? []).map(([allergen, why]) => ({ allergen, why })),
+      mayContain: (row.may ?? []).map(([allergen, why]) => ({ allergen, why })),
+      origins: row.origins ?? ['plant'],
+      dietChecks: (row.dietChecks ?? []).map(([diet, why]) => ({ diet, why })),
+      flags: [],
+      starchKind: 'blended',
+      fatForm: 'dispersed',
+      usual: row.usual,
+    };
+  });
+}
+
 /** The recalled rows as they stand, before the open table is asked. */
 export const recalledFoods = (): Food[] => CURATED_ROWS.map(curatedFood);
 
@@ -210,7 +243,7 @@ function kitchenShelf(): KitchenShelf {
   });
   // What people write for a food in both tables means the kitchen's.
   const inBoth = new Set(TABLE_PAIRS.map((pair) => `${OPEN_ROW}${pair.open}`));
-  return makeShelf([...kitchen, ...open.map((food) => (inBoth.has(food.id) ? { ...food, aliases: [] } : food))]);
+  return makeShelf([...kitchen, ...compositeFoods(), ...open.map((food) => (inBoth.has(food.id) ? { ...food, aliases: [] } : food))]);
 }
 
 /** The kitchen's foods first, then the open table. */

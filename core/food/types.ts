@@ -95,6 +95,8 @@ export type FoodFlag = 'potassiumChloride' | 'phosphate' | 'enriched' | 'fortifi
 export interface Food {
   id: string;
   name: string;
+  /** Of a composite: what most makes are made of, in words. */
+  usual?: string | undefined;
   aliases: readonly string[];
   category: Category;
   state: FoodState;

@@ -328,9 +328,9 @@ peanut butter, 2 tablespoons | peanut-butter | 32
 butternut squash, 2 pounds | butternut-squash | 762
 cream of tartar | - | -
 1 cup vegan cheese shreds | - | -
-1 cup gluten-free flour | - | -
+1 cup gluten-free flour | gluten-free-flour | 140
 1 tbsp vegan butter | plant-spread | 14.2
-2 cups cashew milk | - | -
+2 cups cashew milk | cashew-cream-carton | 480
 1 cup shredded vegan mozzarella | - | -
 12 oz imitation crab meat | surimi | 340
 1 cup water chestnuts, sliced | water-chestnut-canned | 140
@@ -453,7 +453,7 @@ a grating of nutmeg | nutmeg | 0.2
 1 cinnamon stick | cinnamon | 3
 2 bay leaves | bay-leaf | 0.8
 4 sprigs of thyme | thyme-fresh | 2.4
-1 tsp dried mixed herbs | - | -
+1 tsp dried mixed herbs | italian-seasoning | 0.83
 small handful of mint leaves | mint | 10
 1 bunch of coriander | coriander-leaf | 60
 20 g dill, chopped | dill | 20
