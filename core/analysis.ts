@@ -160,7 +160,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
     saltPercent: bowl.servingGrams > 0 ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
     provenance: provenanceOf(eaten, bowl),
     ...(cost ? { cost } : {}),
-    notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, declares: regime.declares !== null, vitaminKUg: perServing.vitaminKUg.value }),
+    notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, declares: regime.declares !== null, perBowl: (key) => perServing[key].value }),
   };
 }
 

@@ -28,7 +28,10 @@ test('at least 120 allergen traps, 40 of them absent and 25 to check, and 40 die
 describe('allergens', () => {
   test.each(allergens)('%s: %s %s', (line, id, state) => {
     const verdict = board(line).allergens.find((one) => one.id === id);
-    expect([verdict?.state, state === 'absent' ? verdict?.because : (verdict?.because.length ?? 0) > 0]).toEqual([state, state === 'absent' ? [] : true]);
+    expect([verdict?.state, state === 'absent' ? verdict?.because : (verdict?.because.length ?? 0) > 0]).toEqual([
+      state,
+      state === 'absent' ? [] : true,
+    ]);
   });
 });
 

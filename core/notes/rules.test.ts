@@ -2,12 +2,17 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Recipe } from '../recipe.ts';
 import { bowlOf, line, soup, step } from '../test/soup.ts';
-import { NOTE_RULES } from './rules.ts';
+import { ALL_RULES } from './rules.ts';
 
 const simmer = step('s', { method: 'simmer', minutes: { min: 20, max: 20 } });
 const blend = step('b', { stage: 'blend', method: 'blend' });
 const pot = (more: Parameters<typeof line>[], recipe: Partial<Recipe> = {}) =>
   soup([line('w', 'water', 1000), ...more.map((args) => line(...args))], { steps: [simmer], ...recipe });
+
+const boil = step('s', { method: 'boil', minutes: { min: 20, max: 20 } });
+/** A pot whose step says these words. */
+const says = (text: string, ...more: Parameters<typeof line>[]) =>
+  pot(more, { steps: [step('s', { text, method: 'simmer', minutes: { min: 20, max: 20 } })] });
 
 const CASES: Record<string, [fires: Recipe, nearMiss: Recipe]> = {
   'food.unmatched': [pot([['x', null, 10]]), pot([['x', 'leek', 10]])],
@@ -27,6 +32,95 @@ const CASES: Record<string, [fires: Recipe, nearMiss: Recipe]> = {
   'greens.vitaminK': [pot([['x', 'parsley', 40]]), pot([['x', 'parsley', 20]])],
   'alcohol.stays': [pot([['x', 'white-wine', 100]]), pot([['x', 'wine-vinegar', 100]])],
   'honey.infants': [pot([['x', 'honey', 10]]), pot([['x', 'maple-syrup', 10]])],
+  'cool.fast': [pot([['x', 'carrot', 1800]]), pot([['x', 'carrot', 300]])],
+  'keep.days': [says('Keep in the fridge.'), says('Serve at once.')],
+  'freeze.dairy': [says('Freeze in tubs.', ['x', 'cream-heavy', 100]), says('Freeze in tubs.', ['x', 'carrot', 100])],
+  'freeze.starch': [says('Freeze in tubs.', ['x', 'flour-wheat', 30]), says('Serve.', ['x', 'flour-wheat', 30])],
+  'can.never': [says('Seal in sterilised jars.'), says('Pour from a jar.')],
+  'reheat.through': [says('Reheat the next day.'), says('Heat for a minute.')],
+  'hold.hot': [says('Keep it hot until lunch.'), says('Serve hot.')],
+  'rice.cool': [says('Chill overnight.', ['x', 'rice-white-raw', 60]), says('Serve.', ['x', 'rice-white-raw', 60])],
+  'oil.garlic': [says('Drizzle with garlic oil.'), says('Fry the garlic in oil.')],
+  'beans.slowCooker': [
+    says('Cook in the slow cooker for 8 hours.', ['x', 'kidney-beans-dry', 200]),
+    says('Cook in the slow cooker for 8 hours.', ['x', 'kidney-beans-cooked', 200]),
+  ],
+  'beans.lima': [pot([['x', 'lima-beans-dry', 100]]), pot([['x', 'lima-beans-cooked', 100]])],
+  'cassava.cook': [pot([['x', 'cassava', 100]]), pot([['x', 'potato', 100]])],
+  'taro.cook': [pot([['x', 'taro', 100]]), pot([['x', 'parsnip', 100]])],
+  'potato.green': [says('Peel the potatoes.', ['x', 'potato', 400]), says('Boil the potatoes.', ['x', 'potato', 400])],
+  'flour.raw': [pot([['x', 'flour-wheat', 20, { stage: 'finish' }]]), pot([['x', 'flour-wheat', 20, { stage: 'base' }]])],
+  'nutmeg.much': [pot([['x', 'nutmeg', 6]]), pot([['x', 'nutmeg', 0.5]])],
+  'poultry.core': [pot([['x', 'chicken-thigh-raw', 300]]), pot([['x', 'chicken-stewed', 300]])],
+  'mince.core': [pot([['x', 'beef-mince', 300]]), pot([['x', 'ham', 300]])],
+  'fish.core': [pot([['x', 'cod-raw', 300]]), pot([['x', 'tuna-canned', 300]])],
+  'fish.bones': [pot([['x', 'smoked-haddock', 300]]), pot([['x', 'prawns-raw', 300]])],
+  'shells.shut': [pot([['x', 'mussels-raw', 300]]), pot([['x', 'scallops-raw', 300]])],
+  'shellfish.kettle': [pot([['x', 'prawns-raw', 200]], { steps: [simmer, blend] }), pot([['x', 'prawns-raw', 200]])],
+  'cheese.soft': [pot([['x', 'blue-cheese', 60, { stage: 'bowl' }]]), pot([['x', 'blue-cheese', 60, { stage: 'simmer' }]])],
+  'fish.coldSmoked': [pot([['x', 'salmon-smoked', 60, { stage: 'bowl' }]]), pot([['x', 'salmon-smoked', 60, { stage: 'simmer' }]])],
+  'egg.temper': [pot([['x', 'egg-yolk', 34, { stage: 'finish' }]]), pot([['x', 'egg-yolk', 34, { stage: 'simmer' }]])],
+  'coconut.boil': [pot([['x', 'coconut-milk', 300]], { steps: [boil] }), pot([['x', 'coconut-milk', 300]])],
+  'dairy.acid': [
+    pot([
+      ['x', 'yogurt-whole', 100],
+      ['y', 'lemon-juice', 20],
+    ]),
+    pot([
+      ['x', 'cream-heavy', 100],
+      ['y', 'lemon-juice', 20],
+    ]),
+  ],
+  'milk.boilOver': [pot([['x', 'milk-whole', 500]]), pot([['x', 'milk-whole', 500, { stage: 'finish' }]])],
+  'cheese.offHeat': [pot([['x', 'cheddar', 100, { stage: 'finish' }]]), pot([['x', 'cheddar', 100, { stage: 'bowl' }]])],
+  'acid.slows': [
+    pot([
+      ['x', 'tomatoes-canned', 400],
+      ['y', 'lentils-dry', 200],
+    ]),
+    pot([
+      ['x', 'lemon-juice', 40, { stage: 'finish' }],
+      ['y', 'lentils-dry', 200],
+    ]),
+  ],
+  'starch.longBoil': [pot([['x', 'cornstarch', 20]], { steps: [boil] }), pot([['x', 'cornstarch', 20]])],
+  'flour.cookOut': [pot([['x', 'flour-wheat', 20]]), pot([['x', 'cornstarch', 20]])],
+  'swallow.topping': [pot([['x', 'croutons', 20, { stage: 'bowl' }]]), pot([['x', 'cream-heavy', 20, { stage: 'bowl' }]])],
+  'swallow.stringy': [pot([['x', 'celery', 200]], { steps: [simmer, blend] }), pot([['x', 'carrot', 200]], { steps: [simmer, blend] })],
+  'swallow.skins': [pot([['x', 'peas-frozen', 200]], { steps: [simmer, blend] }), pot([['x', 'cauliflower', 200]], { steps: [simmer, blend] })],
+  'swallow.starch': [says('Thicken with the starch.', ['x', 'cornstarch', 20]), says('Thicken with the gum.', ['x', 'thickener-gum', 5])],
+  'swallow.thinPieces': [says('Blend half of the soup.'), says('Blend the soup.')],
+  'thickener.infants': [pot([['x', 'thickener-gum', 5]]), pot([['x', 'thickener-starch', 5]])],
+  'potassium.high': [pot([['x', 'potato', 600]]), pot([['x', 'potato', 100]])],
+  'phosphorus.high': [pot([['x', 'cheddar', 200]]), pot([['x', 'cheddar', 50]])],
+  'sodium.high': [pot([['x', 'salt', 7]]), pot([['x', 'salt', 5]])],
+  'carbohydrate.count': [pot([['x', 'potato', 900]]), pot([['x', 'potato', 300]])],
+  'salt.tasting': [says('Season and serve.'), says('Season with lemon.')],
+  'oxalate.greens': [pot([['x', 'spinach', 200]]), pot([['x', 'kale', 200]])],
+  'iodine.kelp': [pot([['x', 'kelp-stock', 500]]), pot([['x', 'mushroom-stock-homemade', 500]])],
+  'tyramine.aged': [pot([['x', 'parmesan', 30]]), pot([['x', 'ricotta', 30]])],
+  'nitrate.infants': [says('Keep for a day.', ['x', 'spinach', 200]), says('Serve.', ['x', 'spinach', 200])],
+  'nuts.children': [pot([['x', 'hazelnuts', 30, { stage: 'bowl' }]]), pot([['x', 'hazelnuts', 30, { stage: 'blend' }]])],
+  'garnish.raw': [pot([['x', 'parsley', 5, { stage: 'bowl' }]]), pot([['x', 'parsley', 5, { stage: 'simmer' }]])],
+  'hidden.tell': [pot([['x', 'cashews-raw', 60]], { steps: [simmer, blend] }), pot([['x', 'white-beans-cooked', 60]], { steps: [simmer, blend] })],
+  'alcohol.offBoil': [pot([['x', 'sherry-dry', 40, { stage: 'finish' }]]), pot([['x', 'sherry-dry', 40]])],
+  'alcohol.flame': [says('Flambé with the brandy.'), says('Simmer with the brandy.')],
+  'beet.colour': [pot([['x', 'beetroot', 300]]), pot([['x', 'carrot', 300]])],
+  'chilli.hands': [pot([['x', 'jalapeno', 14]]), pot([['x', 'red-pepper', 100]])],
+  'grit.leek': [pot([['x', 'leek', 100]]), pot([['x', 'onion', 100]])],
+  'grit.mushroom': [pot([['x', 'mushrooms-dried', 10]]), pot([['x', 'mushrooms', 100]])],
+  'takeOut.woody': [
+    pot([['x', 'thyme-fresh', 1, { text: '2 sprigs thyme' }]], { steps: [simmer, blend] }),
+    pot([['x', 'thyme-dried', 1, { text: '1 tsp dried thyme' }]], { steps: [simmer, blend] }),
+  ],
+  'inulin.wind': [pot([['x', 'sunchoke', 300]]), pot([['x', 'potato', 300]])],
+  'pressure.fill': [pot([], { steps: [step('p', { method: 'pressure' })] }), pot([])],
+  'blend.batches': [pot([['x', 'water', 3000]], { steps: [simmer, blend] }), pot([], { steps: [simmer, blend] })],
+  'microwave.milk': [says('Warm it in the microwave.'), says('Warm it in a pan.')],
+  'potassium.water': [
+    says('Boil the potatoes and drain; double-boil for a kidney diet.', ['x', 'potato', 400]),
+    says('Boil the potatoes.', ['x', 'potato', 400]),
+  ],
   'line.optional': [pot([['x', 'leek', 10, { optional: true }]]), pot([['x', 'leek', 10]])],
 };
 const REGIME_ONLY = 'declared.notImplemented';
@@ -36,8 +130,12 @@ describe('cautions', () => {
     expect(bowlOf(fires).notes.map((note) => note.code)).toContain(code);
     expect(bowlOf(nearMiss).notes.map((note) => note.code)).not.toContain(code);
   });
+  test('there are at least sixty, each with a source', () => {
+    expect(ALL_RULES.length).toBeGreaterThanOrEqual(60);
+    for (const { code, source, message } of ALL_RULES) expect([code, source.length > 5, message.length > 20]).toEqual([code, true, true]);
+  });
   test('every rule has its case', () => {
-    expect([...Object.keys(CASES), REGIME_ONLY].sort()).toEqual(NOTE_RULES.map(({ code }) => code).sort());
+    expect([...Object.keys(CASES), REGIME_ONLY].sort()).toEqual(ALL_RULES.map(({ code }) => code).sort());
   });
   test('put dangers first and leave no place unfilled', () => {
     const { notes } = bowlOf(
@@ -55,6 +153,6 @@ describe('cautions', () => {
     for (const { message } of notes) expect(message).not.toContain('{');
   });
   test('none of them calls a soup safe or free of anything', () => {
-    for (const { message } of NOTE_RULES) expect(message).not.toMatch(/\bsafe\b|free from|-free\b(?! batch)/i);
+    for (const { message } of ALL_RULES) expect(message).not.toMatch(/\bsafe\b|free from|-free\b(?! batch)/i);
   });
 });

@@ -4,9 +4,11 @@
  */
 
 import type { CountedLine } from '../allergen/board.ts';
+import type { Nutrient } from '../nutrient.ts';
 import type { Bowl } from '../nutrition/pot.ts';
 import type { RegimeId } from '../nutrition/regime.ts';
 import type { Method, Recipe } from '../recipe.ts';
+import { CAUTIONS, type Caution, type LineWhen } from './data/cautions.ts';
 
 export type Severity = 'danger' | 'caution' | 'tip';
 
@@ -25,8 +27,8 @@ export interface NoteContext {
   bowl: Bowl;
   regime: RegimeId;
   declares: boolean;
-  /** Micrograms and milligrams per bowl, known part. */
-  vitaminKUg: number;
+  /** The known part of a figure in one bowl. */
+  perBowl: (nutrient: Nutrient) => number;
 }
 
 interface Finding {
@@ -176,7 +178,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     severity: 'caution',
     source: COMMON,
     message: 'A bowl carries {what} µg of vitamin K. Someone on warfarin needs a steady intake, not none: tell the dietitian.',
-    when: ({ vitaminKUg }) => (vitaminKUg >= VITAMIN_K_UG ? { what: String(Math.round(vitaminKUg)) } : null),
+    when: ({ perBowl }) => (perBowl('vitaminKUg') >= VITAMIN_K_UG ? { what: String(Math.round(perBowl('vitaminKUg'))) } : null),
   },
   {
     code: 'alcohol.stays',
@@ -208,10 +210,66 @@ export const NOTE_RULES: readonly NoteRule[] = [
   },
 ];
 
+const among = <T>(wanted: readonly T[] | undefined, has: readonly T[]): boolean => wanted === undefined || wanted.some((one) => has.includes(one));
+
+function holds({ line, food }: CountedLine, when: LineWhen): boolean {
+  if (when.text && !when.text.test(line.text)) return false;
+  if (when.stages && !when.stages.includes(line.stage)) return false;
+  if (when.leastGrams !== undefined && (line.grams?.best ?? 0) < when.leastGrams) return false;
+  if (!food) return when.text !== undefined && !when.foods && !when.categories && !when.flags && !when.origins && !when.contains && !when.states;
+  return (
+    (when.foods === undefined || when.foods.includes(food.id) || (food.like !== undefined && when.foods.includes(food.like))) &&
+    (when.categories === undefined || when.categories.includes(food.category)) &&
+    (when.states === undefined || when.states.includes(food.state)) &&
+    among(when.flags, food.flags) &&
+    among(when.origins, food.origins) &&
+    (when.contains === undefined || food.contains.some(({ allergen }) => when.contains?.includes(allergen)))
+  );
+}
+
+/** A row of the data as a rule. */
+function ruleOf({ code, severity, message, source, line, also, methods, step, unless, over, potMl }: Caution): NoteRule {
+  return {
+    code,
+    severity,
+    message,
+    source,
+    when: (context) => {
+      if (potMl !== undefined && context.bowl.potMl < potMl) return null;
+      const { steps } = context.recipe;
+      const stepIds: string[] = [];
+      if (methods) {
+        stepIds.push(...stepsBy(context, ...methods));
+        if (stepIds.length === 0) return null;
+      }
+      if (step) {
+        const said = steps.filter(({ text }) => step.test(text)).map(({ id }) => id);
+        if (said.length === 0) return null;
+        stepIds.push(...said.filter((id) => !stepIds.includes(id)));
+      }
+      if (unless && steps.some(({ text }) => unless.test(text))) return null;
+      const lineIds = line ? linesWhere(context, (counted) => holds(counted, line)) : [];
+      if (line && lineIds.length === 0) return null;
+      const others = also ? linesWhere(context, (counted) => holds(counted, also) && !lineIds.includes(counted.line.id)) : [];
+      if (also && others.length === 0) return null;
+      let what: string | undefined;
+      if (over) {
+        const value = context.perBowl(over[0]);
+        if (value < over[1]) return null;
+        what = String(Math.round(value));
+      }
+      return { lineIds: [...lineIds, ...others], ...(stepIds.length > 0 ? { stepIds } : {}), ...(what === undefined ? {} : { what }) };
+    },
+  };
+}
+
+/** Every rule: those of the data, and those that look at more than lines, steps and figures. */
+export const ALL_RULES: readonly NoteRule[] = [...NOTE_RULES, ...CAUTIONS.map(ruleOf)];
+
 /** The notes of a soup, dangers first. */
 export function notesFor(context: NoteContext): Note[] {
   const order = { danger: 0, caution: 1, tip: 2 } as const;
-  return NOTE_RULES.flatMap((rule) => {
+  return ALL_RULES.flatMap((rule) => {
     const found = rule.when(context);
     if (!found) return [];
     return [
