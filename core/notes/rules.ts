@@ -4,6 +4,8 @@
  */
 
 import type { CountedLine } from '../allergen/board.ts';
+import type { AllergenId } from '../allergen/ids.ts';
+import type { Food } from '../food/types.ts';
 import type { Nutrient } from '../nutrient.ts';
 import type { Bowl } from '../nutrition/pot.ts';
 import type { RegimeId } from '../nutrition/regime.ts';
@@ -210,25 +212,45 @@ export const NOTE_RULES: readonly NoteRule[] = [
   },
 ];
 
-const among = <T>(wanted: readonly T[] | undefined, has: readonly T[]): boolean => wanted === undefined || wanted.some((one) => has.includes(one));
+type LineTest = (counted: CountedLine) => boolean;
 
-function holds({ line, food }: CountedLine, when: LineWhen): boolean {
-  if (when.text && !when.text.test(line.text)) return false;
-  if (when.stages && !when.stages.includes(line.stage)) return false;
-  if (when.leastGrams !== undefined && (line.grams?.best ?? 0) < when.leastGrams) return false;
-  if (!food) return when.text !== undefined && !when.foods && !when.categories && !when.flags && !when.origins && !when.contains && !when.states;
-  return (
-    (when.foods === undefined || when.foods.includes(food.id) || (food.like !== undefined && when.foods.includes(food.like))) &&
-    (when.categories === undefined || when.categories.includes(food.category)) &&
-    (when.states === undefined || when.states.includes(food.state)) &&
-    among(when.flags, food.flags) &&
-    among(when.origins, food.origins) &&
-    (when.contains === undefined || food.contains.some(({ allergen }) => when.contains?.includes(allergen)))
-  );
+/** The conditions of a row as one test of a line; sets are made once and not for every analysis. */
+function lineTest({ foods, categories, states, flags, origins, contains, stages, text, leastGrams = 0 }: LineWhen): LineTest {
+  const ids = foods && new Set(foods);
+  const allergens = contains && new Set<AllergenId>(contains);
+  const ofFood = (food: Food): boolean =>
+    (!ids || ids.has(food.id) || (food.like !== undefined && ids.has(food.like))) &&
+    (!categories || categories.includes(food.category)) &&
+    (!states || states.includes(food.state)) &&
+    (!flags || flags.some((flag) => food.flags.includes(flag))) &&
+    (!origins || origins.some((origin) => food.origins.includes(origin))) &&
+    (!allergens || food.contains.some(({ allergen }) => allergens.has(allergen)));
+  const anyFood = !foods && !categories && !states && !flags && !origins && !contains;
+  const known = new WeakMap<Food, boolean>();
+  return ({ line, food }) => {
+    if ((line.grams?.best ?? 0) < leastGrams || (stages && !stages.includes(line.stage)) || (text && !text.test(line.text))) return false;
+    if (!food || anyFood) return anyFood;
+    let holds = known.get(food);
+    if (holds === undefined) known.set(food, (holds = ofFood(food)));
+    return holds;
+  };
+}
+
+/** Steps whose words match, once for the steps of a recipe: plans share them. */
+function stepTest(pattern: RegExp): (steps: Recipe['steps']) => readonly string[] {
+  const known = new WeakMap<Recipe['steps'], readonly string[]>();
+  return (steps) => {
+    let ids = known.get(steps);
+    if (!ids) known.set(steps, (ids = steps.filter(({ text }) => pattern.test(text)).map(({ id }) => id)));
+    return ids;
+  };
 }
 
 /** A row of the data as a rule. */
-function ruleOf({ code, severity, message, source, line, also, methods, step, unless, over, potMl }: Caution): NoteRule {
+function ruleOf({ code, severity, message, source, line, also, methods, step, over, potMl }: Caution): NoteRule {
+  const first = line && lineTest(line);
+  const second = also && lineTest(also);
+  const said = step && stepTest(step);
   return {
     code,
     severity,
@@ -242,16 +264,15 @@ function ruleOf({ code, severity, message, source, line, also, methods, step, un
         stepIds.push(...stepsBy(context, ...methods));
         if (stepIds.length === 0) return null;
       }
-      if (step) {
-        const said = steps.filter(({ text }) => step.test(text)).map(({ id }) => id);
-        if (said.length === 0) return null;
-        stepIds.push(...said.filter((id) => !stepIds.includes(id)));
+      if (said) {
+        const ids = said(steps);
+        if (ids.length === 0) return null;
+        stepIds.push(...ids.filter((id) => !stepIds.includes(id)));
       }
-      if (unless && steps.some(({ text }) => unless.test(text))) return null;
-      const lineIds = line ? linesWhere(context, (counted) => holds(counted, line)) : [];
-      if (line && lineIds.length === 0) return null;
-      const others = also ? linesWhere(context, (counted) => holds(counted, also) && !lineIds.includes(counted.line.id)) : [];
-      if (also && others.length === 0) return null;
+      const lineIds = first ? linesWhere(context, first) : [];
+      if (first && lineIds.length === 0) return null;
+      const others = second ? linesWhere(context, (counted) => second(counted) && !lineIds.includes(counted.line.id)) : [];
+      if (second && others.length === 0) return null;
       let what: string | undefined;
       if (over) {
         const value = context.perBowl(over[0]);

@@ -34,8 +34,6 @@ export interface Caution {
   methods?: readonly Method[];
   /** Some step whose words match. */
   step?: RegExp;
-  /** No step whose words match. */
-  unless?: RegExp;
   /** A figure of one bowl from which it is shown. */
   over?: readonly [nutrient: Nutrient, least: number];
   /** Millilitres in the pot from which it is shown. */
