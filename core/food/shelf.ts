@@ -11,6 +11,7 @@ import { type FoodRow, LIMITED } from './data/row.ts';
 import { type Figures, figuresOf } from './figures.ts';
 import { OPEN_ROW, openTableFoods } from './openTable.ts';
 import { paired } from './pairing.ts';
+import { type LabelPin, pinned } from './pins.ts';
 import type { Category, Food, Origin, Portion } from './types.ts';
 
 const US_CUP_ML = 236.588;
@@ -39,6 +40,15 @@ export interface KitchenShelf extends Shelf {
   readonly own: readonly OwnFood[];
   /** Puts the kitchen's own foods in the place of those it had. Throws a RangeError when an id is taken. */
   setOwn(own: readonly OwnFood[]): void;
+  readonly pins: ShelfPins;
+  /** Puts what the kitchen read on labels on its foods, in the place of what it had. */
+  setPins(pins: ShelfPins): void;
+}
+
+/** The kitchen's label readings and the day they are looked at, as an ISO day. */
+export interface ShelfPins {
+  pins: readonly LabelPin[];
+  today: string;
 }
 
 const PLANT_CATEGORIES = new Set<Category>([
@@ -175,6 +185,19 @@ export function makeShelf(base: readonly Food[]): KitchenShelf {
   let byId = idsOf(base);
   let foods = base;
   let own: readonly OwnFood[] = [];
+  let pins: ShelfPins = { pins: [], today: '' };
+  /** Own foods and the base, as the kitchen's labels have them. */
+  const stand = () => {
+    const byFood = new Map(pins.pins.map((pin) => [pin.foodId, pin]));
+    const asRead = (food: Food): Food => {
+      const pin = byFood.get(food.id);
+      return pin ? pinned(food, pin, pins.today) : food;
+    };
+    const kept = own.map(({ food, retired }) => ({ food: asRead(food), retired }));
+    const rest = byFood.size === 0 ? base : base.map(asRead);
+    byId = idsOf([...kept.map(({ food }) => food), ...rest]);
+    foods = [...kept.filter(({ retired }) => !retired).map(({ food }) => food), ...rest];
+  };
   const layouts = new Map<string, Map<Food, Figures>>();
   return {
     get foods() {
@@ -184,9 +207,15 @@ export function makeShelf(base: readonly Food[]): KitchenShelf {
       return own;
     },
     setOwn(next) {
-      byId = idsOf([...next.map(({ food }) => food), ...base]);
-      foods = [...next.filter(({ retired }) => !retired).map(({ food }) => food), ...base];
       own = next;
+      stand();
+    },
+    get pins() {
+      return pins;
+    },
+    setPins(next) {
+      pins = next;
+      stand();
     },
     food: (id) => byId.get(id),
     figures(food, regime) {

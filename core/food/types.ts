@@ -1,6 +1,7 @@
 /** The vocabulary of foods: what a composition row says, and what the kitchen needs to know beside it. */
 import type { AllergenId, DietId } from '../allergen/ids.ts';
 import type { StoredNutrient } from '../nutrient.ts';
+import type { PinnedNote } from './pins.ts';
 
 export type SourceKind = 'measured' | 'recalled' | 'label' | 'imported';
 
@@ -95,6 +96,8 @@ export type FoodFlag = 'potassiumChloride' | 'phosphate' | 'enriched' | 'fortifi
 export interface Food {
   id: string;
   name: string;
+  /** What this kitchen read on its own product's label, and when. */
+  pin?: PinnedNote;
   /** Of a composite: what most makes are made of, in words. */
   usual?: string | undefined;
   aliases: readonly string[];

@@ -1,0 +1,92 @@
+/** What to look up on which package before a soup is served: every check of every line, by food, the declared allergens first. */
+import type { PinnedNote } from '../food/pins.ts';
+import type { Shelf } from '../food/shelf.ts';
+import { REGIMES, type RegimeId } from '../nutrition/regime.ts';
+import { countedLines, type Recipe } from '../recipe.ts';
+import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from './ids.ts';
+
+export type LookFor =
+  | { kind: 'allergen'; id: AllergenId; label: string; why: string; declared: boolean }
+  | { kind: 'diet'; id: DietId; label: string; why: string }
+  | { kind: 'additive'; id: 'potassiumChloride' | 'phosphate'; label: string; why: string };
+
+export interface WorklistItem {
+  /** Null for lines without a food. */
+  foodId: string | null;
+  name: string;
+  usual?: string;
+  lineIds: string[];
+  lookFor: LookFor[];
+  /** The label was read; nothing is left to look up until the day named. */
+  pin?: PinnedNote;
+}
+
+const ADDITIVES = {
+  potassiumChloride: { label: 'potassium chloride', why: 'common where sodium is reduced; counts for a potassium limit' },
+  phosphate: { label: 'phosphates (E 338 to 343, E 450 to 452)', why: 'taken up far more than the phosphorus of food' },
+} as const;
+
+/** `wanted` narrows it to the diets someone asked for; allergens and additives always stand in it. */
+export function labelWorklist(recipe: Recipe, regime: RegimeId, shelf: Shelf, wanted?: ReadonlySet<DietId>): WorklistItem[] {
+  const declared = new Set<AllergenId>(REGIMES[regime].declaredAllergens);
+  const items = new Map<string, WorklistItem>();
+  for (const line of countedLines(recipe)) {
+    const food = line.foodId === null ? undefined : shelf.food(line.foodId);
+    const key = food?.id ?? `line ${line.id}`;
+    const known = items.get(key);
+    if (known) {
+      known.lineIds.push(line.id);
+      continue;
+    }
+    if (!food) {
+      items.set(key, { foodId: null, name: line.text, lineIds: [line.id], lookFor: [] });
+      continue;
+    }
+    const allergens = food.checks.map(
+      ({ allergen, why }): LookFor => ({ kind: 'allergen', id: allergen, label: ALLERGEN_LABELS[allergen], why, declared: declared.has(allergen) }),
+    );
+    const diets = food.dietChecks
+      .filter(({ diet }) => wanted === undefined || wanted.has(diet))
+      .map(({ diet, why }): LookFor => ({ kind: 'diet', id: diet, label: DIET_LABELS[diet], why }));
+    const additives = (['potassiumChloride', 'phosphate'] as const)
+      .filter((flag) => food.flags.includes(flag) && !(food.pin && !food.pin.expired))
+      .map((flag): LookFor => ({ kind: 'additive', id: flag, ...ADDITIVES[flag] }));
+    const lookFor = [
+      ...allergens.filter((one) => one.kind === 'allergen' && one.declared),
+      ...allergens.filter((one) => one.kind === 'allergen' && !one.declared),
+      ...diets,
+      ...additives,
+    ];
+    if (lookFor.length === 0 && !food.pin) continue;
+    items.set(key, {
+      foodId: food.id,
+      name: food.name,
+      ...(food.usual ? { usual: food.usual } : {}),
+      lineIds: [line.id],
+      lookFor,
+      ...(food.pin ? { pin: food.pin } : {}),
+    });
+  }
+  return [...items.values()].sort((a, b) => rank(b) - rank(a));
+}
+
+/** Lines without a food first, then by how much there is to look up that the law wants declared. */
+const rank = ({ foodId, lookFor }: WorklistItem): number =>
+  foodId === null ? 1000 : lookFor.reduce((sum, one) => sum + (one.kind === 'allergen' && one.declared ? 10 : 1), 0);
+
+/** The worklist as plain text, to print and tick. */
+export function worklistText(title: string, items: readonly WorklistItem[]): string {
+  const lines = [`Check the labels: ${title}`, ''];
+  if (items.length === 0) lines.push('Nothing of this soup varies from make to make by what is known here. Read the packs all the same.');
+  for (const { name, foodId, usual, lookFor, pin } of items) {
+    lines.push(`[${pin && !pin.expired && lookFor.length === 0 ? 'x' : ' '}] ${name}${usual ? ` (usually ${usual})` : ''}`);
+    if (foodId === null) lines.push('      no food is chosen: everything has to be looked up');
+    if (pin)
+      lines.push(
+        `      ${pin.product ? `${pin.product}: ` : ''}label read on ${pin.readOn}${pin.expired ? ', look again now' : `, look again on ${pin.lookAgainOn}`}`,
+      );
+    for (const one of lookFor) lines.push(`      - ${one.label}${one.kind === 'allergen' && one.declared ? ' (declared)' : ''}: ${one.why}`);
+  }
+  lines.push('', 'Read the label each time: makers change what is in a pack. This list does not say that anything is absent.');
+  return `${lines.join('\n')}\n`;
+}
