@@ -15,6 +15,8 @@ import {
   newSoupSchema,
   newVersionSchema,
   patchSoupSchema,
+  phraseSchema,
+  pinSchema,
   presetSchema,
   priceSchema,
   readSchema,
@@ -39,6 +41,21 @@ const figures = object(Object.fromEntries(NUTRIENTS.map((key) => [key, ref('Figu
 
 const schemas = {
   Recipe: jsonSchemaOf(recipeSchema),
+  Pin: object(
+    {
+      foodId: string,
+      allergens: list(object({ allergen: { enum: [...ALLERGENS] }, state: { enum: ['contains', 'mayContain', 'absent'] } })),
+      diets: list({ enum: [...DIETS] }),
+      flags: list(object({ flag: string, present: boolean })),
+      readOn: string,
+      lookAgainOn: string,
+      product: string,
+      revision: number,
+      updatedAt: string,
+    },
+    ['product'],
+  ),
+  Phrase: object({ phrase: string, foodId: string }),
   Problem: object(
     {
       type: string,
@@ -311,6 +328,15 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     post: { summary: 'A food from its label', body: labelSchema, reply: ref('OwnFood'), status: 201 },
   },
   '/api/own-foods/{id}': { put: { summary: 'Change or retire an own food', body: changeOwnFoodSchema, reply: ref('OwnFood') } },
+  '/api/pins': { get: { summary: 'Labels the kitchen has read', reply: object({ pins: list(ref('Pin')) }) } },
+  '/api/pins/{foodId}': {
+    put: { summary: 'What the label of a food says, until a day', body: pinSchema, reply: ref('Pin') },
+    delete: { summary: 'Forget a label', reply: object({ pins: list(ref('Pin')) }) },
+  },
+  '/api/phrases': {
+    get: { summary: 'Words this kitchen was taught', reply: object({ phrases: list(ref('Phrase')) }) },
+    put: { summary: 'Teach the words of a line; a food of null forgets them', body: phraseSchema, reply: object({ phrases: list(ref('Phrase')) }) },
+  },
   '/api/read': {
     post: {
       summary: 'Read a recipe',

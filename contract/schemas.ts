@@ -2,6 +2,7 @@
 import Joi from 'joi';
 import { ALLERGENS, DIETS } from '../core/allergen/ids.ts';
 import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
+import { PIN_FLAGS, PIN_STATES } from '../core/food/pins.ts';
 import { CATEGORIES } from '../core/food/types.ts';
 import { NUTRIENTS } from '../core/nutrient.ts';
 import { REGIME_IDS } from '../core/nutrition/regime.ts';
@@ -174,3 +175,21 @@ export const labelSchema = Joi.object({
   gramsPerMl: Joi.number().min(0.2).max(3),
 });
 export const changeOwnFoodSchema = Joi.object({ entry: labelSchema.required(), retired: Joi.boolean().required(), revision: revision.required() });
+
+const day = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'date');
+export const pinSchema = Joi.object({
+  allergens: Joi.array()
+    .items(Joi.object({ allergen: oneOf(ALLERGENS).required(), state: oneOf(PIN_STATES).required() }))
+    .max(ALLERGENS.length)
+    .required(),
+  diets: Joi.array().items(oneOf(DIETS)).max(DIETS.length).required(),
+  flags: Joi.array()
+    .items(Joi.object({ flag: oneOf(PIN_FLAGS).required(), present: Joi.boolean().required() }))
+    .max(PIN_FLAGS.length)
+    .required(),
+  readOn: day.required(),
+  lookAgainOn: day.required(),
+  product: Joi.string().pattern(/\S/).max(200),
+  revision: Joi.number().integer().min(0),
+});
+export const phraseSchema = Joi.object({ text: Joi.string().pattern(/\S/).max(400).required(), foodId: id.allow(null).required() });

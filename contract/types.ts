@@ -3,6 +3,7 @@
 import type { AllergenId } from '../core/allergen/ids.ts';
 import type { Analysis } from '../core/analysis.ts';
 import type { LabelEntry } from '../core/food/label.ts';
+import type { LabelPin } from '../core/food/pins.ts';
 import type { RegimeId } from '../core/nutrition/regime.ts';
 import type { Recipe } from '../core/recipe.ts';
 import type { Needs } from '../core/swap/needs.ts';
@@ -130,6 +131,18 @@ export interface FoodUse {
 }
 
 /** A food of the kitchen's own, as its label was read. */
+/** A label as the kitchen read it. */
+export interface PinBody extends LabelPin {
+  revision: number;
+  updatedAt: string;
+}
+
+/** Words, as they are remembered, and the food they mean in this kitchen. */
+export interface PhraseBody {
+  phrase: string;
+  foodId: string;
+}
+
 export interface OwnFoodBody {
   id: string;
   entry: LabelEntry;

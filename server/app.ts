@@ -10,6 +10,7 @@ import { jsonOnly, loopbackOnly, notAllowed, notFound, route, sendProblem } from
 import { bookRoutes } from './routes/book.ts';
 import { foodRoutes } from './routes/foods.ts';
 import { healthRoutes } from './routes/health.ts';
+import { knowledgeRoutes } from './routes/knowledge.ts';
 import { ownFoodRoutes } from './routes/ownFoods.ts';
 import { settingsRoutes } from './routes/settings.ts';
 import { soupRoutes } from './routes/soup.ts';
@@ -56,7 +57,12 @@ function apiRoutes(context: Context): RequestHandler {
   const api = express.Router();
   api.use(jsonOnly);
   api.use(express.json({ limit: MOST_BYTES, strict: false, reviver: refusePrototype }));
-  for (const routes of [healthRoutes, foodRoutes, ownFoodRoutes, soupRoutes, soupsRoutes, bookRoutes, settingsRoutes]) api.use(routes(context));
+  api.use(async (_request, _response, next) => {
+    await context.knowledge.freshen();
+    next();
+  });
+  for (const routes of [healthRoutes, foodRoutes, ownFoodRoutes, knowledgeRoutes, soupRoutes, soupsRoutes, bookRoutes, settingsRoutes])
+    api.use(routes(context));
   api.get(
     '/openapi.json',
     route(() => OPENAPI),

@@ -5,6 +5,7 @@ import type { Config } from './config.ts';
 import { openDatabase } from './database.ts';
 import { type Book, makeBook } from './services/book.ts';
 import { type Clock, type Kitchen, makeKitchen } from './services/kitchen.ts';
+import { type Knowledge, makeKnowledge } from './services/knowledge.ts';
 import { makeOwnFoods, type OwnFoods } from './services/ownFoods.ts';
 import { type Adapter, workerAdapter } from './workers/adapter.ts';
 
@@ -13,6 +14,7 @@ export interface Context {
   db: Knex;
   shelf: KitchenShelf;
   ownFoods: OwnFoods;
+  knowledge: Knowledge;
   kitchen: Kitchen;
   book: Book;
   adapter: Adapter;
@@ -26,13 +28,16 @@ export async function makeContext(config: Config, parts: { clock?: Clock; adapte
   const shelf = makeShelf(SHELF.foods);
   const ownFoods = makeOwnFoods(db, shelf, clock);
   await ownFoods.shelve();
+  const knowledge = makeKnowledge(db, shelf, clock);
+  await knowledge.shelve();
   const book = makeBook(db, shelf, clock);
-  const adapter = parts.adapter ?? workerAdapter(config.workerPath, () => shelf.own);
+  const adapter = parts.adapter ?? workerAdapter(config.workerPath, () => ({ own: shelf.own, pins: shelf.pins }));
   return {
     config,
     db,
     shelf,
     ownFoods,
+    knowledge,
     adapter,
     kitchen: makeKitchen(db, shelf, clock, book.priceList),
     book,

@@ -45,6 +45,12 @@ export interface KitchenShelf extends Shelf {
   setPins(pins: ShelfPins): void;
 }
 
+/** What a kitchen has put on its shelf, to be told to a worker. */
+export interface OnShelf {
+  own: readonly OwnFood[];
+  pins: ShelfPins;
+}
+
 /** The kitchen's label readings and the day they are looked at, as an ISO day. */
 export interface ShelfPins {
   pins: readonly LabelPin[];

@@ -3,8 +3,9 @@ import type { Knex } from 'knex';
 import { first } from './001-first.ts';
 import { kitchenBook } from './002-kitchenBook.ts';
 import { ownFoods } from './003-ownFoods.ts';
+import { labelPins } from './004-labelPins.ts';
 
-export const MIGRATIONS: readonly Knex.Migration[] = [first, kitchenBook, ownFoods];
+export const MIGRATIONS: readonly Knex.Migration[] = [first, kitchenBook, ownFoods, labelPins];
 
 /** Knex wants a source; the list in code is it. */
 export const migrationSource: Knex.MigrationSource<{ name: string; migration: Knex.Migration }> = {

@@ -11,18 +11,18 @@ import type { AdaptRequest } from '../../core/swap/adapt.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 
-export const soupRoutes = ({ shelf, adapter, book }: Context): Router => {
+export const soupRoutes = ({ shelf, adapter, book, knowledge }: Context): Router => {
   const knows = (id: string) => shelf.food(id) !== undefined;
   return Router()
     .post(
       '/read',
-      route(({ body }) => {
+      route(async ({ body }) => {
         const { text, measures } = checkBody<{ text: string; measures?: Measures }>(readSchema, body);
         if (text.trim() === '')
           throw new Problem('read.empty', 'There is no text to read. Paste a recipe.', {
             errors: [{ path: '/text', code: 'read.empty', message: 'Paste a recipe.' }],
           });
-        const reading = readRecipe(text, { measures: measures ?? 'auto' }, shelf);
+        const reading = readRecipe(text, { measures: measures ?? 'auto', phrases: await knowledge.taught() }, shelf);
         if (reading.recipe.lines.length > MAX_LINES)
           throw new Problem('recipe.tooManyLines', `The text has more than ${MAX_LINES} ingredient lines. Read it in parts.`, {
             errors: [{ path: '/text', code: 'recipe.tooManyLines', message: 'Read it in parts.' }],

@@ -1,7 +1,7 @@
 /** Runs adaptation searches one at a time in a worker thread, off the event loop. A full queue refuses. */
 import { Worker } from 'node:worker_threads';
 import { Problem } from '../../contract/problems.ts';
-import type { OwnFood } from '../../core/food/shelf.ts';
+import type { OnShelf } from '../../core/food/shelf.ts';
 import type { AdaptRequest, AdaptResult } from '../../core/swap/adapt.ts';
 
 export interface Adapter {
@@ -20,8 +20,8 @@ interface Waiting {
 
 const MOST_WAITING = 16;
 
-/** `own` are the kitchen's own foods: the worker's shelf is not this one. */
-export function workerAdapter(path: string, own: () => readonly OwnFood[] = () => []): Adapter {
+/** `kitchen` is what this kitchen has put on its shelf: the worker's shelf is not this one. */
+export function workerAdapter(path: string, kitchen: () => OnShelf = () => ({ own: [], pins: { pins: [], today: '' } })): Adapter {
   const waiting = new Map<number, Waiting>();
   let worker: Worker | null = null;
   let closed = false;
@@ -43,7 +43,7 @@ export function workerAdapter(path: string, own: () => readonly OwnFood[] = () =
     worker?.removeAllListeners();
     void worker?.terminate();
     worker = waiting.size > 0 ? start() : null;
-    for (const [next, { request }] of waiting) worker?.postMessage({ id: next, request, own: own() });
+    for (const [next, { request }] of waiting) worker?.postMessage({ id: next, request, kitchen: kitchen() });
   };
   const start = (): Worker => {
     const started = new Worker(path);
@@ -68,7 +68,7 @@ export function workerAdapter(path: string, own: () => readonly OwnFood[] = () =
       return new Promise((resolve, reject) => {
         waiting.set(id, { request, resolve, reject });
         left?.addEventListener('abort', () => giveUp(id), { once: true });
-        worker?.postMessage({ id, request, own: own() });
+        worker?.postMessage({ id, request, kitchen: kitchen() });
       });
     },
     async close() {

@@ -1,11 +1,14 @@
 /** The computing core with the food rows, fetched when first needed: it is most of what the browser has to load. */
 import { use, useEffect, useState } from 'react';
-import type { OwnFoodBody } from '../../contract/types.ts';
+import type { OwnFoodBody, PinBody } from '../../contract/types.ts';
+import type { OnShelf } from '../../core/food/shelf.ts';
 import { ask } from '../api/client.ts';
 
 async function load() {
   const core = await import('./coreBundle.ts');
-  shelve(core, await fetchOwnFoods());
+  const [foods, pins] = await Promise.all([fetchOwnFoods(), fetchPins()]);
+  shelve(core, foods);
+  core.SHELF.setPins({ pins, today: today() });
   return core;
 }
 export type Core = typeof import('./coreBundle.ts');
@@ -49,6 +52,27 @@ async function fetchOwnFoods(): Promise<OwnFoodBody[]> {
   }
 }
 
+const PINS_KEPT_HERE = 'kind-ladle.label-pins';
+const today = (): string => new Date().toISOString().slice(0, 10);
+
+/** What the kitchen read on labels; the copy kept in this browser when the server does not answer. */
+async function fetchPins(): Promise<PinBody[]> {
+  try {
+    const { pins } = await ask<{ pins: PinBody[] }>('GET', '/api/pins');
+    localStorage.setItem(PINS_KEPT_HERE, JSON.stringify(pins));
+    return pins;
+  } catch {
+    return JSON.parse(localStorage.getItem(PINS_KEPT_HERE) ?? '[]');
+  }
+}
+
+/** Puts the labels that were read on the shelf of this page again, after one was changed. */
+export async function shelvePins(): Promise<PinBody[]> {
+  const [core, pins] = await Promise.all([loadCore(), fetchPins()]);
+  core.SHELF.setPins({ pins, today: today() });
+  return pins;
+}
+
 function shelve(core: Core, foods: readonly OwnFoodBody[]): void {
   core.SHELF.setOwn(
     foods.map(({ id, entry, retired }) => ({
@@ -66,4 +90,4 @@ export async function shelveOwnFoods(): Promise<OwnFoodBody[]> {
 }
 
 /** What a worker has to be told of this page's shelf. */
-export const ownOnShelf = () => arrived?.SHELF.own ?? [];
+export const onShelf = (): OnShelf => ({ own: arrived?.SHELF.own ?? [], pins: arrived?.SHELF.pins ?? { pins: [], today: '' } });

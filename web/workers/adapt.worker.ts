@@ -1,14 +1,15 @@
 /** The search, off the interface thread. */
-import { type OwnFood, SHELF } from '../../core/food/shelf.ts';
+import { type OnShelf, SHELF } from '../../core/food/shelf.ts';
 import { type AdaptRequest, type AdaptResult, adapt } from '../../core/swap/adapt.ts';
 import type { Plan } from '../../core/swap/plan.ts';
 
 export type WorkerReply = { id: number; result: AdaptResult } | { id: number; plan: Plan } | { id: number; failure: string };
 
-self.onmessage = ({ data: { id, request, own } }: MessageEvent<{ id: number; request: AdaptRequest; own: readonly OwnFood[] }>) => {
+self.onmessage = ({ data: { id, request, kitchen } }: MessageEvent<{ id: number; request: AdaptRequest; kitchen: OnShelf }>) => {
   const reply = (message: WorkerReply) => self.postMessage(message);
   try {
-    SHELF.setOwn(own);
+    SHELF.setOwn(kitchen.own);
+    SHELF.setPins(kitchen.pins);
     reply({ id, result: adapt(request, SHELF, { now: () => performance.now(), onPlan: (plan) => reply({ id, plan }) }) });
   } catch (error) {
     reply({ id, failure: error instanceof Error ? error.message : String(error) });

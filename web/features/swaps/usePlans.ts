@@ -8,7 +8,7 @@ import type { Recipe } from '../../../core/recipe.ts';
 import type { AdaptResult } from '../../../core/swap/adapt.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import type { Plan } from '../../../core/swap/plan.ts';
-import { ownOnShelf } from '../../kitchen/core.ts';
+import { onShelf } from '../../kitchen/core.ts';
 import type { WorkerReply } from '../../workers/adapt.worker.ts';
 
 export type Search =
@@ -64,7 +64,7 @@ export function usePlans() {
       setSearch({ state: 'failed', message: 'The search could not be started.' });
     };
     setSearch({ state: 'working', plans: [] });
-    worker.current.postMessage({ id, request: { recipe, needs, prices, plans, timeLimitMs: TIME_LIMIT_MS }, own: ownOnShelf() });
+    worker.current.postMessage({ id, request: { recipe, needs, prices, plans, timeLimitMs: TIME_LIMIT_MS }, kitchen: onShelf() });
   }, []);
 
   return { search, start, stop, cancel };
