@@ -206,6 +206,7 @@ const schemas = {
       id: string,
       name: string,
       aliases: list(string),
+      usual: string,
       category: string,
       source: ref('Source'),
       state: string,
@@ -235,7 +236,7 @@ const schemas = {
       origins: list(string),
       roles: list(string),
     },
-    ['tables', 'densityGPerMl'],
+    ['usual', 'tables', 'densityGPerMl'],
   ),
   OwnFood: object({ id: string, entry: { type: 'object' }, retired: boolean, revision: number, updatedAt: string }),
   VersionSummary: object({

@@ -1,6 +1,7 @@
 /** What to look up on which package before a soup is served: every check of every line, by food, the declared allergens first. */
 import type { PinnedNote } from '../food/pins.ts';
-import type { Shelf } from '../food/shelf.ts';
+import type { KitchenShelf, Shelf } from '../food/shelf.ts';
+import type { Food } from '../food/types.ts';
 import { REGIMES, type RegimeId } from '../nutrition/regime.ts';
 import { countedLines, type Recipe } from '../recipe.ts';
 import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from './ids.ts';
@@ -42,21 +43,7 @@ export function labelWorklist(recipe: Recipe, regime: RegimeId, shelf: Shelf, wa
       items.set(key, { foodId: null, name: line.text, lineIds: [line.id], lookFor: [] });
       continue;
     }
-    const allergens = food.checks.map(
-      ({ allergen, why }): LookFor => ({ kind: 'allergen', id: allergen, label: ALLERGEN_LABELS[allergen], why, declared: declared.has(allergen) }),
-    );
-    const diets = food.dietChecks
-      .filter(({ diet }) => wanted === undefined || wanted.has(diet))
-      .map(({ diet, why }): LookFor => ({ kind: 'diet', id: diet, label: DIET_LABELS[diet], why }));
-    const additives = (['potassiumChloride', 'phosphate'] as const)
-      .filter((flag) => food.flags.includes(flag) && !(food.pin && !food.pin.expired))
-      .map((flag): LookFor => ({ kind: 'additive', id: flag, ...ADDITIVES[flag] }));
-    const lookFor = [
-      ...allergens.filter((one) => one.kind === 'allergen' && one.declared),
-      ...allergens.filter((one) => one.kind === 'allergen' && !one.declared),
-      ...diets,
-      ...additives,
-    ];
+    const lookFor = lookForOf(food, declared, wanted);
     if (lookFor.length === 0 && !food.pin) continue;
     items.set(key, {
       foodId: food.id,
@@ -68,6 +55,30 @@ export function labelWorklist(recipe: Recipe, regime: RegimeId, shelf: Shelf, wa
     });
   }
   return [...items.values()].sort((a, b) => rank(b) - rank(a));
+}
+
+function lookForOf(food: Food, declared: ReadonlySet<AllergenId>, wanted: ReadonlySet<DietId> | undefined): LookFor[] {
+  const allergens = food.checks.map(({ allergen, why }) => ({
+    kind: 'allergen' as const,
+    id: allergen,
+    label: ALLERGEN_LABELS[allergen],
+    why,
+    declared: declared.has(allergen),
+  }));
+  const diets = food.dietChecks
+    .filter(({ diet }) => wanted === undefined || wanted.has(diet))
+    .map(({ diet, why }): LookFor => ({ kind: 'diet', id: diet, label: DIET_LABELS[diet], why }));
+  const settled = food.pin !== undefined && !food.pin.expired;
+  const additives = (['potassiumChloride', 'phosphate'] as const)
+    .filter((flag) => food.flags.includes(flag) && !settled)
+    .map((flag): LookFor => ({ kind: 'additive', id: flag, ...ADDITIVES[flag] }));
+  return [...allergens.filter((one) => one.declared), ...allergens.filter((one) => !one.declared), ...diets, ...additives];
+}
+
+/** What a label of this food has to settle, whatever this kitchen has pinned. */
+export function questionsOf(foodId: string, shelf: KitchenShelf): LookFor[] {
+  const food = shelf.unpinned(foodId);
+  return food ? lookForOf(food, new Set(), undefined) : [];
 }
 
 /** Lines without a food first, then by how much there is to look up that the law wants declared. */

@@ -23,6 +23,8 @@ export interface FoodRecord {
   id: string;
   name: string;
   aliases: readonly string[];
+  /** Of a composite: what most makes are made of. */
+  usual?: string;
   category: string;
   source: Source;
   /** An absent key is unknown. */
@@ -58,6 +60,7 @@ export function foodRecord(food: Food, shelf: Shelf): FoodRecord {
     id: food.id,
     name: food.name,
     aliases: food.aliases,
+    ...(food.usual === undefined ? {} : { usual: food.usual }),
     category: food.category,
     source: food.source,
     per100g,

@@ -41,6 +41,8 @@ export interface KitchenShelf extends Shelf {
   /** Puts the kitchen's own foods in the place of those it had. Throws a RangeError when an id is taken. */
   setOwn(own: readonly OwnFood[]): void;
   readonly pins: ShelfPins;
+  /** A food as it is without what this kitchen read on its label. */
+  unpinned(id: string): Food | undefined;
   /** Puts what the kitchen read on labels on its foods, in the place of what it had. */
   setPins(pins: ShelfPins): void;
 }
@@ -216,6 +218,7 @@ export function makeShelf(base: readonly Food[]): KitchenShelf {
       own = next;
       stand();
     },
+    unpinned: (id) => own.find(({ food }) => food.id === id)?.food ?? base.find((food) => food.id === id),
     get pins() {
       return pins;
     },

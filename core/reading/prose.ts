@@ -3,7 +3,7 @@
  * without line breaks. What has an amount and is a food, or is weighed, becomes an ingredient; foods that are only named come last.
  */
 import { readRange } from '../quantity/amount.ts';
-import { readLine } from './line.ts';
+import { readLine, type WrittenLine } from './line.ts';
 import type { IsFood, TextLine } from './sections.ts';
 
 /** After these words another thing begins. */
@@ -28,11 +28,17 @@ export function sentencesOf(lines: readonly TextLine[]): TextLine[] {
 }
 
 /** The ingredients of prose, as phrases that start with their amount. */
-export function ingredientsOfProse(lines: readonly TextLine[], isFood: IsFood): TextLine[] {
-  return sentencesOf(lines).flatMap(({ text, at }) => phrasesOf(text, isFood).map((phrase) => ({ text: phrase, at })));
+export function ingredientsOfProse(lines: readonly TextLine[], names: Names): TextLine[] {
+  return sentencesOf(lines).flatMap(({ text, at }) => phrasesOf(text, names).map((phrase) => ({ text: phrase, at })));
 }
 
-function phrasesOf(sentence: string, isFood: IsFood): string[] {
+/** What words can name: one food, or several in one line. */
+export interface Names {
+  food: IsFood;
+  several: (line: WrittenLine) => boolean;
+}
+
+function phrasesOf(sentence: string, names: Names): string[] {
   const found: string[] = [];
   const chunks = sentence
     .replace(/[.!?]+$/, '')
@@ -44,7 +50,7 @@ function phrasesOf(sentence: string, isFood: IsFood): string[] {
     const words = chunk.trim().split(/\s+/, MOST_IN_CHUNK);
     for (let start = 0; start < words.length; start += 1) {
       if (!LOOKS_LIKE_AMOUNT.test(words[start] as string)) continue;
-      const phrase = longestIngredient(words.slice(start, start + MOST_WORDS), isFood);
+      const phrase = longestIngredient(words.slice(start, start + MOST_WORDS), names);
       if (!phrase) continue;
       found.push(phrase.text);
       start += phrase.words - 1;
@@ -53,13 +59,16 @@ function phrasesOf(sentence: string, isFood: IsFood): string[] {
   return found;
 }
 
-function longestIngredient(words: readonly string[], isFood: IsFood): { text: string; words: number } | null {
+function longestIngredient(words: readonly string[], names: Names): { text: string; words: number } | null {
   const number = readRange(words.join(' '));
   if (!number || NOT_FOOD.test(number.rest) || number.rest === '') return null;
   for (let drop = 0; drop <= MOST_SHRUNK && words.length - drop >= 2; drop += 1) {
     const text = words.slice(0, words.length - drop).join(' ');
-    const { food, amount } = readLine(text);
-    if (amount.range && food !== '' && isFood(food)) return { text, words: words.length - drop };
+    // 'chicken or vegetable stock' is not cut to chicken.
+    if (/^(?:or|\/)$/i.test(words[words.length - drop] ?? '')) continue;
+    const written = readLine(text);
+    if (written.amount.range && written.food !== '' && (names.food(written.food) || names.several(written)))
+      return { text, words: words.length - drop };
   }
   const whole = readLine(words.join(' '));
   const measured = whole.amount.unit?.kind === 'mass' || (whole.amount.unit?.kind === 'volume' && /\bof\b/.test(words.join(' ')));

@@ -42,8 +42,7 @@ interface Draft {
 }
 
 export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Reading {
-  const isFood = (words: string): boolean => matchFood(words, shelf).kind !== 'none';
-  const source = sourceOf(text, isFood);
+  const source = sourceOf(text, { food: (words) => matchFood(words, shelf).kind !== 'none', several: (line) => severalOf(line, shelf) !== null });
   if (source.kind === 'own') return readOwn(source.value, options, shelf);
   const { sections } = source;
   const system = options.measures === 'auto' ? systemOf(text) : options.measures;

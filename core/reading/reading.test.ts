@@ -305,3 +305,21 @@ test('nothing that can be typed makes the reader fail', () => {
     expect(() => readRecipe(text, { measures: 'auto' }, SHELF)).not.toThrow();
   }
 });
+
+describe('prose', () => {
+  const prose = (text: string) => readRecipe(`A soup told in words. ${text} Simmer for 20 minutes and blend.`, { measures: 'metric' }, SHELF);
+  test('a choice of stock is a choice, and not the meat it is made of', () => {
+    const { recipe, doubts } = prose('Melt 50 g butter, add 1 kg of peeled potatoes and 1 litre of chicken or vegetable stock.');
+    expect(recipe.lines.map(({ foodId, choiceOf }) => [foodId, choiceOf !== undefined])).toEqual([
+      ['butter-salted', false],
+      ['potato', false],
+      ['chicken-broth', true],
+      ['vegetable-broth', true],
+    ]);
+    expect(doubts.map(({ code }) => code)).toContain('choice');
+  });
+  test('what is weighed and not known is kept, times and pans are not', () => {
+    const { recipe } = prose('Melt 50 g butter in a 2 litre pan, add 200 g zorbelwurz for 5 minutes and 1 litre of water.');
+    expect(recipe.lines.map(({ foodId }) => foodId)).toEqual(['butter-salted', null, 'water']);
+  });
+});

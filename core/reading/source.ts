@@ -5,12 +5,12 @@ import { STAGES, type Stage } from '../recipe.ts';
 import { looksLikeHtml, readHtml } from './formats/html.ts';
 import { sectionsOfJsonLd } from './formats/jsonLd.ts';
 import { flattenPipes, tableRows } from './formats/table.ts';
-import { ingredientsOfProse, sentencesOf, titleOfProse } from './prose.ts';
-import { findSections, type IsFood, type Sections, type TextLine } from './sections.ts';
+import { ingredientsOfProse, type Names, sentencesOf, titleOfProse } from './prose.ts';
+import { findSections, type Sections, type TextLine } from './sections.ts';
 
 export type Source = { kind: 'own'; value: Record<string, unknown> } | { kind: 'text'; sections: Sections; prose: boolean };
 
-export function sourceOf(text: string, isFood: IsFood): Source {
+export function sourceOf(text: string, names: Names): Source {
   const json = parsed(text);
   if (json !== undefined) {
     const own = ownRecipe(json);
@@ -25,7 +25,7 @@ export function sourceOf(text: string, isFood: IsFood): Source {
       const sections = value === undefined ? null : sectionsOfJsonLd(value, text);
       if (sections && sections.ingredients.length > 0) return { kind: 'text', sections, prose: false };
     }
-    return { kind: 'text', ...ofText(html.text, isFood) };
+    return { kind: 'text', ...ofText(html.text, names) };
   }
   const own = fromCsv(text.trimStart());
   if (own) return { kind: 'own', value: own };
@@ -40,16 +40,16 @@ export function sourceOf(text: string, isFood: IsFood): Source {
     );
     return { kind: 'text', sections: { title: '', servings: null, ingredients, steps: [] }, prose: false };
   }
-  return { kind: 'text', ...ofText(flattenPipes(text), isFood) };
+  return { kind: 'text', ...ofText(flattenPipes(text), names) };
 }
 
 /** Lines where there are lines; sentences where everything stands in prose. */
-function ofText(text: string, isFood: IsFood): { sections: Sections; prose: boolean } {
-  const sections = findSections(text, isFood);
+function ofText(text: string, names: Names): { sections: Sections; prose: boolean } {
+  const sections = findSections(text, names.food);
   const lines = text.split(/\r\n?|\n/).map((line, at): TextLine => ({ text: line.trim(), at }));
   const listed = sections.ingredients.filter(({ text: line }) => line.length < 160).length;
   if (listed > 1) return { sections, prose: false };
-  const ingredients = ingredientsOfProse(lines, isFood);
+  const ingredients = ingredientsOfProse(lines, names);
   if (ingredients.length < (listed === 0 ? 1 : 4)) return { sections, prose: false };
   return { sections: { ...sections, title: titleOfProse(text) ?? sections.title, ingredients, steps: stepsOfProse(lines) }, prose: true };
 }

@@ -38,7 +38,7 @@ export function unlistedIn(read: ReadSteps, lines: readonly Line[], shelf: Shelf
       if (match.kind !== 'food' && match.kind !== 'ambiguous') continue;
       const tokens = tokensOf(words);
       if (tokens.some((token) => known.has(token) || NOT_INGREDIENTS.has(token))) continue;
-      found.set(tokens.join(' '), words.toLowerCase());
+      found.set(tokens.join(' '), words.toLowerCase().replace(/[^\p{L}\p{N})]+$/u, ''));
     }
   }
   return [...found.values()];

@@ -9,6 +9,8 @@ import type {
   NewFlowTest,
   NewVersion,
   OwnFoodBody,
+  PhraseBody,
+  PinBody,
   Settings,
   SoupSummary,
   VersionBody,
@@ -17,7 +19,7 @@ import type { Price } from '../../core/nutrition/cost.ts';
 import type { Doubt } from '../../core/reading/doubts.ts';
 import type { Recipe } from '../../core/recipe.ts';
 import type { Needs } from '../../core/swap/needs.ts';
-import { shelveOwnFoods } from '../kitchen/core.ts';
+import { shelveOwnFoods, shelvePins } from '../kitchen/core.ts';
 import { ask } from './client.ts';
 
 export interface ReadReply {
@@ -89,6 +91,40 @@ export function useSaveOwnFood() {
         ? ask<OwnFoodBody>('POST', '/api/own-foods', food.entry)
         : ask<OwnFoodBody>('PUT', `/api/own-foods/${food.id}`, { entry: food.entry, retired: food.retired, revision: food.revision }),
     onSuccess: () => client.refetchQueries({ queryKey: ['ownFoods'] }),
+  });
+}
+
+/** What the kitchen read on labels. The shelf of this page has it when this is answered. */
+export const usePins = () => useQuery({ queryKey: ['pins'], queryFn: shelvePins, staleTime: 0 });
+
+export function useSavePin() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ foodId, ...pin }: Omit<PinBody, 'updatedAt'>) => ask<PinBody>('PUT', `/api/pins/${encodeURIComponent(foodId)}`, pin),
+    onSuccess: () => client.refetchQueries({ queryKey: ['pins'] }),
+  });
+}
+
+export function useDropPin() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (foodId: string) => ask<{ pins: PinBody[] }>('DELETE', `/api/pins/${encodeURIComponent(foodId)}`, {}),
+    onSuccess: () => client.refetchQueries({ queryKey: ['pins'] }),
+  });
+}
+
+export const usePhrases = () =>
+  useQuery({
+    queryKey: ['phrases'],
+    queryFn: ({ signal }) => ask<{ phrases: PhraseBody[] }>('GET', '/api/phrases', undefined, signal).then(({ phrases }) => phrases),
+  });
+
+/** Teaches the words of a line, or forgets them with a food of null. What is read afterwards knows it. */
+export function useTeach() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (taught: { text: string; foodId: string | null }) => ask<{ phrases: PhraseBody[] }>('PUT', '/api/phrases', taught),
+    onSuccess: () => Promise.all([client.invalidateQueries({ queryKey: ['phrases'] }), client.invalidateQueries({ queryKey: ['reading'] })]),
   });
 }
 

@@ -1,3 +1,4 @@
+export { labelWorklist, questionsOf, worklistText } from '../../core/allergen/worklist.ts';
 export { analyse, bowlLines, entriesOf } from '../../core/analysis.ts';
 export { readIngredients } from '../../core/food/ingredients.ts';
 export { energyDoubt, labelFaults, labelFood } from '../../core/food/label.ts';

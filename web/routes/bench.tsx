@@ -7,6 +7,7 @@ import { REGIME_IDS, type RegimeId } from '../../core/nutrition/regime.ts';
 import type { Recipe } from '../../core/recipe.ts';
 import type { Plan } from '../../core/swap/plan.ts';
 import { useDraft, usePrices, useSettings, useSoup, useVersions } from '../api/queries.ts';
+import { Worklist } from '../features/allergens/Worklist.tsx';
 import { useAutosave } from '../features/bench/autosave.ts';
 import { BowlsDialog } from '../features/bench/BowlsDialog.tsx';
 import { ChangedBar } from '../features/bench/ChangedBar.tsx';
@@ -17,12 +18,14 @@ import { PotPanel } from '../features/bench/PotPanel.tsx';
 import { useBench, useHistory } from '../features/bench/store.ts';
 import { originalOf, useBenchView } from '../features/bench/view.ts';
 import { BowlPanel } from '../features/bowl/BowlPanel.tsx';
+import { ExportDialog } from '../features/export/ExportDialog.tsx';
 import { NeedsBar } from '../features/needs/NeedsBar.tsx';
 import { SwapsPanel } from '../features/swaps/SwapsPanel.tsx';
 import { useLineSwaps } from '../features/swaps/useLineSwaps.ts';
 import { PLAN_COUNTS, plansOf, usePlans } from '../features/swaps/usePlans.ts';
 import { figure, needLabel } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
+import { Dialog } from '../ui/dialog.tsx';
 import { Select } from '../ui/field.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
 
@@ -90,7 +93,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   const plans = usePlans();
   const { later, swaps, applySwap } = useLineSwaps(view);
   const [editing, setEditing] = useState<string | null>(null);
-  const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | 'bowls' | null>(null);
+  const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | 'bowls' | 'export' | 'labels' | null>(null);
   const only = (name: typeof dialog) => (open: boolean) => setDialog(open ? name : null);
 
   const { start, stop, cancel } = plans;
@@ -168,6 +171,8 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
               Compare
             </Link>
           )}
+          <Button onClick={() => setDialog('labels')}>Labels</Button>
+          <Button onClick={() => setDialog('export')}>Export</Button>
           <Button kind="main" onClick={() => setDialog('keep')}>
             Keep as version
           </Button>
@@ -197,6 +202,17 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
       </div>
       <ChangedBar view={later} />
       <KeepDialog view={view} soupId={soupId} open={dialog === 'keep'} onOpenChange={only('keep')} suggestion={suggestedName(view)} />
+      <Dialog open={dialog === 'labels'} onOpenChange={only('labels')} title="Labels" wide>
+        <Worklist recipe={view.recipe} regime={view.needs.regime ?? 'us'} core={view.core} />
+      </Dialog>
+      <ExportDialog
+        open={dialog === 'export'}
+        onOpenChange={only('export')}
+        title={title}
+        recipe={view.recipe}
+        analysis={view.analysis}
+        regime={view.needs.regime ?? 'us'}
+      />
       <BowlsDialog view={view} open={dialog === 'bowls'} onOpenChange={only('bowls')} />
       <KeysDialog open={dialog === 'keys'} onOpenChange={only('keys')} />
       <ClashDialog autosave={autosave} />

@@ -1,3 +1,4 @@
+import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Measures, Settings } from '../../contract/types.ts';
@@ -5,15 +6,18 @@ import { SOUP_DENSITY } from '../../core/nutrition/pot.ts';
 import { type Line, type Recipe, STAGE_LABELS, STAGES } from '../../core/recipe.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import { ApiProblem } from '../api/client.ts';
-import { type FoodHit, useAddSoup, useSettings } from '../api/queries.ts';
+import { type FoodHit, useAddSoup, usePins, useSettings, useTeach } from '../api/queries.ts';
+import { AllergenTable } from '../features/allergens/AllergenTable.tsx';
+import { Worklist } from '../features/allergens/Worklist.tsx';
 import { Doubts } from '../features/reading/Doubts.tsx';
 import { FoodPicker } from '../features/reading/FoodPicker.tsx';
-import { useReadingDesk } from '../features/reading/useReadingDesk.ts';
+import { type ReadingDesk, useReadingDesk } from '../features/reading/useReadingDesk.ts';
 import { loadCore, useCoreSoon } from '../kitchen/core.ts';
 import { figure } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { Notice, State } from '../ui/state.tsx';
+import { say } from '../ui/toast.tsx';
 
 const MEASURE_NAMES: Record<Measures, string> = {
   auto: 'as the text suggests',
@@ -30,6 +34,7 @@ export function Read() {
   const add = useAddSoup();
   const navigate = useNavigate();
   const [finding, setFinding] = useState<Line | null>(null);
+  const teach = useTeach();
   const { recipe, reading } = desk;
   const failure = reading.error ?? add.error;
 
@@ -41,6 +46,12 @@ export function Read() {
     const known = SHELF.food(food.id);
     const grams = known ? weighLine(line.text, known, reading.data?.measures ?? 'us') : null;
     desk.settle(line, { foodId: food.id, grams: grams ?? line.grams, said: grams || line.grams ? food.name : `${food.name}, not weighed yet` });
+    // A line that had no food teaches this kitchen its words.
+    if (line.foodId === null)
+      teach.mutate(
+        { text: line.text, foodId: food.id },
+        { onSuccess: () => say(`From now on these words are read as ${food.name}. Settings forget them again.`) },
+      );
   };
   const toBench = () => {
     if (!recipe) return;
@@ -115,8 +126,7 @@ export function Read() {
                 Put on the bench
               </Button>
             </div>
-            <Doubts desk={desk} recipe={recipe} onFindFood={setFinding} />
-            <Understood recipe={recipe} onFindFood={setFinding} />
+            <Findings desk={desk} recipe={recipe} settings={settings.data} onFindFood={setFinding} />
           </>
         ) : (
           <p className="m-auto text-kale-soft">
@@ -133,6 +143,50 @@ export function Read() {
         onClose={() => setFinding(null)}
       />
     </div>
+  );
+}
+
+interface FindingsProps {
+  desk: ReadingDesk;
+  recipe: Recipe;
+  settings: Settings | undefined;
+  onFindFood: (line: Line) => void;
+}
+
+/** What was understood, what hides in it, and which labels have to be read. */
+function Findings({ desk, recipe, settings, onFindFood }: FindingsProps) {
+  const core = useCoreSoon();
+  usePins();
+  const regime = settings?.regime ?? 'us';
+  const kitchen = withKitchen(recipe, settings);
+  const analysis = core && recipe.lines.length > 0 ? core.analyse(kitchen, { ...rulesOf(settings), regime }, core.SHELF) : null;
+  const labels = core?.labelWorklist(recipe, regime, core.SHELF).filter(({ lookFor, foodId }) => lookFor.length > 0 || foodId === null).length ?? 0;
+  const contains = analysis?.allergens.filter(({ state }) => state === 'contains').length ?? 0;
+  const open = desk.doubts.filter(({ lineId }) => !desk.settlementOf(lineId)?.said).length;
+  const tab =
+    'min-h-8 rounded-t-md border border-b-0 border-transparent px-3 data-[state=active]:border-line data-[state=active]:bg-card data-[state=active]:font-semibold';
+  return (
+    <Tabs.Root defaultValue="lines" className="flex flex-col gap-3">
+      <Tabs.List aria-label="What was understood" className="flex flex-wrap border-b border-line">
+        <Tabs.Trigger value="lines" className={tab}>
+          Lines and doubts ({open})
+        </Tabs.Trigger>
+        <Tabs.Trigger value="allergens" className={tab}>
+          Allergens and diets ({contains})
+        </Tabs.Trigger>
+        <Tabs.Trigger value="labels" className={tab}>
+          Labels to check ({labels})
+        </Tabs.Trigger>
+      </Tabs.List>
+      <Tabs.Content value="lines" className="flex flex-col gap-3">
+        <Doubts desk={desk} recipe={recipe} onFindFood={onFindFood} />
+        <Understood recipe={recipe} onFindFood={onFindFood} />
+      </Tabs.Content>
+      <Tabs.Content value="allergens">
+        {analysis ? <AllergenTable analysis={analysis} recipe={recipe} /> : <p>Fetching the foods ...</p>}
+      </Tabs.Content>
+      <Tabs.Content value="labels">{core ? <Worklist recipe={recipe} regime={regime} core={core} /> : <p>Fetching the foods ...</p>}</Tabs.Content>
+    </Tabs.Root>
   );
 }
 
@@ -184,6 +238,8 @@ function Understood({ recipe, onFindFood }: { recipe: Recipe; onFindFood: (line:
                   <td className="px-2 py-1">
                     {line.text}
                     {line.eaten === 'removed' && <span className="text-kale-soft"> (taken out)</span>}
+                    {recipe.lines.some(({ partOf }) => partOf === line.id) && <span className="text-kale-soft"> (divided)</span>}
+                    {line.partOf && <span className="text-kale-soft"> (part)</span>}
                     {line.choiceOf && <span className="text-kale-soft">{line.chosen ? ' (taken)' : ' (or)'}</span>}
                   </td>
                   <td className="px-2 py-1">

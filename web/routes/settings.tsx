@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import type { Settings } from '../../contract/types.ts';
 import { REGIMES } from '../../core/nutrition/regime.ts';
-import { useSaveSettings, useSettings } from '../api/queries.ts';
+import { useDropPin, usePhrases, usePins, useSaveSettings, useSettings, useTeach } from '../api/queries.ts';
+import { useCoreSoon } from '../kitchen/core.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
@@ -89,6 +90,7 @@ export function SettingsScreen() {
             </Select>
           </Field>
         </Group>
+        <Taught />
       </div>
       {save.isError && (
         <Notice tone="breaks">
@@ -102,6 +104,53 @@ export function SettingsScreen() {
         {save.isPending ? 'saving ...' : save.isSuccess ? 'saved' : ''}
       </p>
     </div>
+  );
+}
+
+/** Words this kitchen was taught while reading, and the labels it has read; each can be forgotten. */
+function Taught() {
+  const phrases = usePhrases();
+  const pins = usePins();
+  const teach = useTeach();
+  const drop = useDropPin();
+  const core = useCoreSoon();
+  const name = (id: string) => core?.SHELF.food(id)?.name ?? id;
+  return (
+    <>
+      <Group title="Words this kitchen was taught">
+        {phrases.data?.length === 0 && (
+          <p className="text-sm text-kale-soft">None yet. Choosing a food for a line that had none teaches its words.</p>
+        )}
+        <ul className="flex w-full flex-col gap-1">
+          {phrases.data?.map(({ phrase, foodId }) => (
+            <li key={phrase} className="flex items-center gap-2">
+              <span className="mr-auto">
+                '{phrase}' is {name(foodId)}
+              </span>
+              <Button kind="chip" aria-label={`Forget ${phrase}`} onClick={() => teach.mutate({ text: phrase, foodId: null })}>
+                Forget
+              </Button>
+            </li>
+          ))}
+        </ul>
+      </Group>
+      <Group title="Labels this kitchen has read">
+        {pins.data?.length === 0 && <p className="text-sm text-kale-soft">None yet. The worklist of a soup keeps what a label says until a day.</p>}
+        <ul className="flex w-full flex-col gap-1">
+          {pins.data?.map(({ foodId, product, readOn, lookAgainOn }) => (
+            <li key={foodId} className="flex items-center gap-2">
+              <span className="mr-auto">
+                {name(foodId)}
+                {product ? `, ${product}` : ''}: read {readOn}, again {lookAgainOn}
+              </span>
+              <Button kind="chip" aria-label={`Forget the label of ${name(foodId)}`} onClick={() => drop.mutate(foodId)}>
+                Forget
+              </Button>
+            </li>
+          ))}
+        </ul>
+      </Group>
+    </>
   );
 }
 

@@ -8,6 +8,7 @@ import type { PriceList } from '../../../core/nutrition/cost.ts';
 import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import type { NeedVerdict } from '../../../core/swap/verdict.ts';
+import { usePins } from '../../api/queries.ts';
 import { type Core, useCore } from '../../kitchen/core.ts';
 import { needLabel } from '../../kitchen/format.ts';
 import { useBench } from './store.ts';
@@ -54,11 +55,15 @@ export function useBenchView(originalRecipe: Recipe | null, prices: PriceList | 
   const needs = useBench((state) => state.needs);
   const options = JSON.stringify(optionsOf(needs));
   const first = originalRecipe ?? recipe;
+  // Another label read is another shelf: the same soup is analysed again.
+  const labels = usePins().dataUpdatedAt;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the labels stand on the shelf
   const original = useMemo(
     () => ({ recipe: first, analysis: core.analyse(first, { ...JSON.parse(options), prices }, core.SHELF) }),
-    [core, first, options, prices],
+    [core, first, options, prices, labels],
   );
-  const analysis = useMemo(() => core.analyse(recipe, { ...JSON.parse(options), prices }, core.SHELF), [core, recipe, options, prices]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the labels stand on the shelf
+  const analysis = useMemo(() => core.analyse(recipe, { ...JSON.parse(options), prices }, core.SHELF), [core, recipe, options, prices, labels]);
   return useMemo(() => {
     const verdicts = core.judgeNeeds(needs, { recipe, analysis, original, categoryOf: (id) => core.SHELF.food(id)?.category });
     return {

@@ -46,6 +46,7 @@ export function FoodCard({ food, own }: { food: Food; own?: OwnFoodBody | undefi
         {record.source.kind === 'measured' ? 'Measured' : record.source.kind === 'recalled' ? 'Recalled' : 'From a label'}: {record.source.ref}.{' '}
         {record.category.replaceAll('-', ' ')}, {record.state}.
       </p>
+      {record.usual && <p className="text-sm">Usually made of {record.usual}.</p>}
       {record.aliases.length > 0 && <p className="text-sm">Also written: {record.aliases.join(', ')}.</p>}
       {record.tables && (
         <p className="mt-1 text-sm">

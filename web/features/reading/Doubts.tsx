@@ -40,6 +40,7 @@ export function Doubts({ desk, recipe, onFindFood }: { desk: ReadingDesk; recipe
             key={`${doubt.code}-${doubt.lineId}`}
             doubt={doubt}
             line={doubt.lineId === null ? undefined : lines.get(doubt.lineId)}
+            recipe={recipe}
             desk={desk}
             onFindFood={onFindFood}
           />
@@ -52,11 +53,12 @@ export function Doubts({ desk, recipe, onFindFood }: { desk: ReadingDesk; recipe
 interface ItemProps {
   doubt: Doubt;
   line: Line | undefined;
+  recipe: Recipe;
   desk: ReadingDesk;
   onFindFood: (line: Line) => void;
 }
 
-function DoubtItem({ doubt, line, desk, onFindFood }: ItemProps) {
+function DoubtItem({ doubt, line, recipe, desk, onFindFood }: ItemProps) {
   const settled = desk.settlementOf(doubt.lineId);
   const keys = doubt.readings ? telling(doubt.readings) : [];
   const wantsFood = doubt.code === 'food.unmatched' || doubt.code === 'food.modified' || doubt.code === 'food.ambiguous';
@@ -79,7 +81,7 @@ function DoubtItem({ doubt, line, desk, onFindFood }: ItemProps) {
               kind="chip"
               className="flex-col items-start! gap-0! leading-tight"
               aria-pressed={settled?.said === reading.label}
-              onClick={() => settleReading(desk, line, reading)}
+              onClick={() => settleReading(desk, line, reading, recipe)}
             >
               <span>
                 {reading.label}: {figure(reading.grams)} g
@@ -101,7 +103,14 @@ function DoubtItem({ doubt, line, desk, onFindFood }: ItemProps) {
 
 const weighed = (best: number) => ({ best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) });
 
-function settleReading(desk: ReadingDesk, line: Line, { label, grams, foodId }: DoubtReading): void {
+function settleReading(desk: ReadingDesk, line: Line, { label, grams, foodId }: DoubtReading, recipe: Recipe): void {
+  const options = line.choiceOf === undefined ? [] : recipe.lines.filter(({ choiceOf }) => choiceOf === line.choiceOf);
+  const taken = options.find((option) => option.foodId === foodId);
+  if (taken && options.length > 1) {
+    // A choice keeps its alternatives side by side; one of them is taken.
+    for (const option of options) desk.settle(option, { chosen: option === taken, ...(option === line ? { said: label } : {}) });
+    return;
+  }
   desk.settle(line, { grams: weighed(grams), ...(foodId === undefined ? {} : { foodId }), said: label });
 }
 

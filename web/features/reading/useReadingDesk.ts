@@ -11,6 +11,8 @@ import { useReading } from '../../api/queries.ts';
 export interface Settlement {
   foodId?: string | null;
   grams?: Grams | null;
+  /** Of an alternative: whether it is the one that is taken. */
+  chosen?: boolean;
   /** The doubt's code and what was chosen, in words. */
   said?: string;
 }
@@ -36,6 +38,20 @@ function stored(): Desk {
   }
 }
 
+/** Parts follow their line: a line weighed anew, or another food, divides as before. */
+function withParts(lines: readonly Line[], before: readonly Line[]): Line[] {
+  const parents = new Map(lines.map((line) => [line.id, line]));
+  const was = new Map(before.map((line) => [line.id, line]));
+  return lines.map((line) => {
+    const parent = line.partOf === undefined ? undefined : parents.get(line.partOf);
+    const old = parent && was.get(parent.id);
+    if (!parent || !old) return line;
+    const by = parent.grams && old.grams && old.grams.best > 0 ? parent.grams.best / old.grams.best : 1;
+    const grams = line.grams && { best: line.grams.best * by, low: line.grams.low * by, high: line.grams.high * by };
+    return { ...line, foodId: parent.foodId, grams };
+  });
+}
+
 export const settlementKey = (line: Line): string => `${line.id} ${line.text}`;
 
 export function useReadingDesk(usualMeasures: Measures) {
@@ -57,7 +73,11 @@ export function useReadingDesk(usualMeasures: Measures) {
       const { said: _, ...settled } = desk.settled[settlementKey(line)] ?? {};
       return { ...line, ...settled };
     });
-    return { ...reading.data.recipe, ...(desk.servings === null ? {} : { servings: desk.servings }), lines };
+    return {
+      ...reading.data.recipe,
+      ...(desk.servings === null ? {} : { servings: desk.servings }),
+      lines: withParts(lines, reading.data.recipe.lines),
+    };
   }, [reading.data, desk.settled, desk.servings, desk.text]);
 
   const doubts: Doubt[] = useMemo(

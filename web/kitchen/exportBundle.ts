@@ -1,0 +1,3 @@
+/** What writes recipes out; fetched when something is to be written. */
+export { toCsv, toJson, toJsonLd, toMarkdown } from '../../core/export/formats.ts';
+export { sheetText } from '../../core/export/sheet.ts';
