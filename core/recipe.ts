@@ -206,3 +206,47 @@ export function countedLines(recipe: Recipe): Line[] {
   const parents = new Set(recipe.lines.map((line) => line.partOf).filter((id) => id !== undefined));
   return recipe.lines.filter((line) => !parents.has(line.id) && (line.choiceOf === undefined || line.chosen === true));
 }
+
+/**
+ * The recipe after a change that may have parted what belonged together. Parts that no longer add up to their whole stand on
+ * their own, and the whole goes; a choice of which not exactly one is taken is no choice any more: what is taken stays, the
+ * rest goes. Steps no longer use what is gone. A recipe in which nothing is parted comes back as it was.
+ */
+export function settleGroups(recipe: Recipe): Recipe {
+  const gone = new Set<string>();
+  const freed = new Set<string>();
+  const families = new Map<string, Line[]>();
+  const choices = new Map<string, Line[]>();
+  const join = (groups: Map<string, Line[]>, key: string, line: Line) => groups.set(key, [...(groups.get(key) ?? []), line]);
+  for (const line of recipe.lines) {
+    if (line.partOf !== undefined) join(families, line.partOf, line);
+    if (line.choiceOf !== undefined) join(choices, line.choiceOf, line);
+  }
+  for (const [parentId, parts] of families) {
+    const parent = recipe.lines.find(({ id }) => id === parentId);
+    const sum = parts.reduce((total, { grams }) => total + (grams?.best ?? 0), 0);
+    const whole = parent?.grams?.best ?? 0;
+    const unweighed = !parent?.grams || parts.some(({ grams }) => grams === null);
+    if (parent && (unweighed || Math.abs(sum - whole) <= Math.max(PARTS_GRAMS, whole * PARTS_SHARE))) continue;
+    gone.add(parentId);
+    for (const { id } of parts) freed.add(id);
+  }
+  for (const options of choices.values()) {
+    const taken = options.filter(({ chosen }) => chosen === true);
+    if (taken.length === 1 && options.length > 1) continue;
+    for (const option of options) if (taken.length > 0 && option.chosen !== true) gone.add(option.id);
+    for (const { id } of options) freed.add(id);
+  }
+  if (gone.size === 0 && freed.size === 0) return recipe;
+  return {
+    ...recipe,
+    lines: recipe.lines
+      .filter(({ id }) => !gone.has(id))
+      .map((line): Line => {
+        if (!freed.has(line.id)) return line;
+        const { partOf: _, choiceOf: __, chosen: ___, ...free } = line;
+        return free;
+      }),
+    steps: recipe.steps.map((step) => (step.uses?.some((id) => gone.has(id)) ? { ...step, uses: step.uses.filter((id) => !gone.has(id)) } : step)),
+  };
+}

@@ -4,6 +4,7 @@ import type { KitchenShelf, Shelf } from '../food/shelf.ts';
 import type { Food } from '../food/types.ts';
 import { REGIMES, type RegimeId } from '../nutrition/regime.ts';
 import { countedLines, type Recipe } from '../recipe.ts';
+import type { DietVerdict } from './diets.ts';
 import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from './ids.ts';
 
 export type LookFor =
@@ -27,8 +28,12 @@ const ADDITIVES = {
   phosphate: { label: 'phosphates (E 338 to 343, E 450 to 452)', why: 'taken up far more than the phosphorus of food' },
 } as const;
 
-/** `wanted` narrows it to the diets someone asked for; allergens and additives always stand in it. */
-export function labelWorklist(recipe: Recipe, regime: RegimeId, shelf: Shelf, wanted?: ReadonlySet<DietId>): WorklistItem[] {
+/**
+ * `diets` are the verdicts on the soup: no label is looked up for a diet that the soup breaks all the same. Without them every
+ * diet stands in the list. Allergens and additives always do.
+ */
+export function labelWorklist(recipe: Recipe, regime: RegimeId, shelf: Shelf, diets?: readonly DietVerdict[]): WorklistItem[] {
+  const wanted = diets && new Set(diets.filter(({ scopes }) => scopes.plate !== 'breaks').map(({ id }) => id));
   const declared = new Set<AllergenId>(REGIMES[regime].declaredAllergens);
   const items = new Map<string, WorklistItem>();
   for (const line of countedLines(recipe)) {

@@ -60,6 +60,6 @@ export function sheetText(recipe: Recipe, analysis: Analysis, regime: RegimeId, 
     'ONE BOWL',
     ...figures,
     '',
-    worklistText(recipe.title, labelWorklist(recipe, regime, shelf)),
+    worklistText(recipe.title, labelWorklist(recipe, regime, shelf, analysis.diets)),
   ].join('\n');
 }

@@ -258,7 +258,11 @@ function slotOf(line: Line, traits: readonly TraitName[], { needs, shelf }: Mode
     parts: [],
     cost: 0,
   };
-  const kept = needs.keepLines?.includes(line.id) || needs.keepFoods?.includes(food.id) || line.grams === null || line.partOf !== undefined;
+  const kept =
+    needs.keepLines?.includes(line.id) ||
+    (line.partOf !== undefined && needs.keepLines?.includes(line.partOf)) ||
+    needs.keepFoods?.includes(food.id) ||
+    line.grams === null;
   const swaps = kept ? [] : [...swapsFor(food), ...(line.stage === 'bowl' ? [LEAVE_OUT] : [])];
   const options = swaps.flatMap((swap) => {
     const option = optionOf(swap, line, food, own, traits, needs, place, rules);

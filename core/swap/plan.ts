@@ -6,7 +6,7 @@ import type { Shelf } from '../food/shelf.ts';
 import type { Food } from '../food/types.ts';
 import type { Nutrient } from '../nutrient.ts';
 import { kitchenMeasure } from '../quantity/measure.ts';
-import type { Line, Recipe } from '../recipe.ts';
+import { type Line, type Recipe, settleGroups } from '../recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
 import { COUNTED_ON, LOSS, LOSSES, RISE, RISES } from './data/watched.ts';
 import { type Model, type Part, placeOf } from './model.ts';
@@ -99,11 +99,13 @@ export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, 
     for (const work of swap.steps) works.push({ work, lineIds: to.map(({ lineId }) => lineId), line: slot.line });
   });
   if (newLines.size === 0) return { recipe: original, replaced };
-  const lines = original.lines.flatMap((line) => newLines.get(line.id) ?? [line]);
+  // A whole whose part is another food now is no whole any more.
+  const parted = new Set(original.lines.flatMap(({ id, partOf }) => (partOf !== undefined && newLines.has(id) ? [partOf] : [])));
+  const lines = original.lines.flatMap((line) => (parted.has(line.id) ? [] : (newLines.get(line.id) ?? [line])));
   const { servingGrams: _, ...kept } = original;
   const change = gramsOf(lines) - gramsOf(original.lines);
   return {
-    recipe: {
+    recipe: settleGroups({
       ...kept,
       servings: analysis.servings,
       lines,
@@ -117,7 +119,7 @@ export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, 
         works,
       }),
       ...(original.measuredYieldGrams === undefined ? {} : { measuredYieldGrams: Math.max(1, original.measuredYieldGrams + change) }),
-    },
+    }),
     replaced,
   };
 }

@@ -1,5 +1,5 @@
 /** Steps after a swap: what they use now, what they say of it, the work that comes with it; and the way back. */
-import type { Line, Recipe, Step } from '../recipe.ts';
+import { type Line, type Recipe, type Step, settleGroups } from '../recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
 
 interface Rewriting {
@@ -92,11 +92,16 @@ function placeIn(lines: readonly Line[], id: string, order: readonly string[]): 
   return 0;
 }
 
-/** The recipe without a line; steps no longer use it. A whole that was divided goes with its parts. */
+/** The recipe without a line; steps no longer use it. A whole that was divided goes with its parts, a choice with its alternatives. */
 export function takeOut(recipe: Recipe, lineId: string): Recipe {
-  const gone = new Set(recipe.lines.filter(({ id, partOf }) => id === lineId || partOf === lineId).map(({ id }) => id));
+  const choice = recipe.lines.find(({ id, chosen }) => id === lineId && chosen)?.choiceOf;
+  const gone = new Set(
+    recipe.lines
+      .filter(({ id, partOf, choiceOf }) => id === lineId || partOf === lineId || (choice !== undefined && choiceOf === choice))
+      .map(({ id }) => id),
+  );
   const steps = recipe.steps.map(
     (step): Step => (step.uses?.some((id) => gone.has(id)) ? { ...step, uses: step.uses.filter((id) => !gone.has(id)) } : step),
   );
-  return { ...recipe, lines: recipe.lines.filter(({ id }) => !gone.has(id)), steps };
+  return settleGroups({ ...recipe, lines: recipe.lines.filter(({ id }) => !gone.has(id)), steps });
 }

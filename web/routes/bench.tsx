@@ -203,7 +203,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
       <ChangedBar view={later} />
       <KeepDialog view={view} soupId={soupId} open={dialog === 'keep'} onOpenChange={only('keep')} suggestion={suggestedName(view)} />
       <Dialog open={dialog === 'labels'} onOpenChange={only('labels')} title="Labels" wide>
-        <Worklist recipe={view.recipe} regime={view.needs.regime ?? 'us'} core={view.core} />
+        <Worklist recipe={view.recipe} analysis={view.analysis} regime={view.needs.regime ?? 'us'} core={view.core} />
       </Dialog>
       <ExportDialog
         open={dialog === 'export'}

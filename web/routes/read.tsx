@@ -9,7 +9,7 @@ import { ApiProblem } from '../api/client.ts';
 import { type FoodHit, useAddSoup, usePins, useSettings, useTeach } from '../api/queries.ts';
 import { AllergenTable } from '../features/allergens/AllergenTable.tsx';
 import { Worklist } from '../features/allergens/Worklist.tsx';
-import { Doubts } from '../features/reading/Doubts.tsx';
+import { Doubts, openDoubts } from '../features/reading/Doubts.tsx';
 import { FoodPicker } from '../features/reading/FoodPicker.tsx';
 import { type ReadingDesk, useReadingDesk } from '../features/reading/useReadingDesk.ts';
 import { loadCore, useCoreSoon } from '../kitchen/core.ts';
@@ -111,7 +111,7 @@ export function Read() {
         {recipe ? (
           <>
             <div className="flex flex-wrap items-end gap-3">
-              <h2 className="mr-auto font-title text-2xl">{recipe.title}</h2>
+              <h2 className="min-w-0 flex-1 basis-60 font-title text-2xl">{recipe.title}</h2>
               <Field label="Bowls">
                 <Input
                   className="w-20"
@@ -160,9 +160,12 @@ function Findings({ desk, recipe, settings, onFindFood }: FindingsProps) {
   const regime = settings?.regime ?? 'us';
   const kitchen = withKitchen(recipe, settings);
   const analysis = core && recipe.lines.length > 0 ? core.analyse(kitchen, { ...rulesOf(settings), regime }, core.SHELF) : null;
-  const labels = core?.labelWorklist(recipe, regime, core.SHELF).filter(({ lookFor, foodId }) => lookFor.length > 0 || foodId === null).length ?? 0;
+  const labels =
+    (analysis ? core?.labelWorklist(recipe, regime, core.SHELF, analysis.diets) : undefined)?.filter(
+      ({ lookFor, foodId }) => lookFor.length > 0 || foodId === null,
+    ).length ?? 0;
   const contains = analysis?.allergens.filter(({ state }) => state === 'contains').length ?? 0;
-  const open = desk.doubts.filter(({ lineId }) => !desk.settlementOf(lineId)?.said).length;
+  const open = openDoubts(desk).length;
   const tab =
     'min-h-8 rounded-t-md border border-b-0 border-transparent px-3 data-[state=active]:border-line data-[state=active]:bg-card data-[state=active]:font-semibold';
   return (
@@ -172,7 +175,7 @@ function Findings({ desk, recipe, settings, onFindFood }: FindingsProps) {
           Lines and doubts ({open})
         </Tabs.Trigger>
         <Tabs.Trigger value="allergens" className={tab}>
-          Allergens and diets ({contains})
+          Allergens and diets ({contains} contained)
         </Tabs.Trigger>
         <Tabs.Trigger value="labels" className={tab}>
           Labels to check ({labels})
@@ -185,7 +188,9 @@ function Findings({ desk, recipe, settings, onFindFood }: FindingsProps) {
       <Tabs.Content value="allergens">
         {analysis ? <AllergenTable analysis={analysis} recipe={recipe} /> : <p>Fetching the foods ...</p>}
       </Tabs.Content>
-      <Tabs.Content value="labels">{core ? <Worklist recipe={recipe} regime={regime} core={core} /> : <p>Fetching the foods ...</p>}</Tabs.Content>
+      <Tabs.Content value="labels">
+        {core && analysis ? <Worklist recipe={recipe} analysis={analysis} regime={regime} core={core} /> : <p>Fetching the foods ...</p>}
+      </Tabs.Content>
     </Tabs.Root>
   );
 }

@@ -1,6 +1,7 @@
 import { ClipboardCopy, FileDown } from 'lucide-react';
 import { useState } from 'react';
 import type { WorklistItem } from '../../../core/allergen/worklist.ts';
+import type { Analysis } from '../../../core/analysis.ts';
 import type { RegimeId } from '../../../core/nutrition/regime.ts';
 import type { Recipe } from '../../../core/recipe.ts';
 import { usePins } from '../../api/queries.ts';
@@ -12,11 +13,11 @@ import { say } from '../../ui/toast.tsx';
 import { LabelReadDialog } from './LabelReadDialog.tsx';
 
 /** What to look up on which pack before this soup is served. */
-export function Worklist({ recipe, regime, core }: { recipe: Recipe; regime: RegimeId; core: Core }) {
+export function Worklist({ recipe, analysis, regime, core }: { recipe: Recipe; analysis: Analysis; regime: RegimeId; core: Core }) {
   // The pins change what stands here; the shelf has them when this is answered.
   usePins();
   const [reading, setReading] = useState<WorklistItem | null>(null);
-  const items = core.labelWorklist(recipe, regime, core.SHELF);
+  const items = core.labelWorklist(recipe, regime, core.SHELF, analysis.diets);
   const open = items.filter(({ lookFor, foodId }) => lookFor.length > 0 || foodId === null).length;
   const text = () => core.worklistText(recipe.title, items);
   return (
@@ -42,13 +43,13 @@ export function Worklist({ recipe, regime, core }: { recipe: Recipe; regime: Reg
                 {item.foodId === null ? 'no food' : item.lookFor.length > 0 ? 'look up' : 'read'}
               </State>
               <h3 className="font-semibold">{item.name}</h3>
-              {item.usual && <span className="text-sm text-kale-soft">usually {item.usual}</span>}
               {item.foodId !== null && (
                 <Button kind="chip" className="ml-auto" onClick={() => setReading(item)} aria-label={`Label of ${item.name}`}>
                   {item.pin ? 'Label again' : 'Label read'}
                 </Button>
               )}
             </div>
+            {item.usual && <p className="text-sm text-kale-soft">usually {item.usual}</p>}
             {item.foodId === null && <p className="mt-1 text-sm">Choose its food first: until then everything of it has to be looked up.</p>}
             {item.pin && (
               <p className="mt-1 text-sm">

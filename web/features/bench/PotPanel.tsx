@@ -161,6 +161,8 @@ const LineRow = memo(Row, (a, b) => {
 function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
   const selected = useBench((state) => state.selected === line.id);
   const select = useBench((state) => state.select);
+  const takeOption = useBench((state) => state.takeOption);
+  const whole = useBench(({ recipe }) => recipe.lines.some(({ partOf }) => partOf === line.id));
   const row = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (selected) row.current?.scrollIntoView({ block: 'nearest' });
@@ -186,11 +188,21 @@ function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
           </span>
         )}
         {line.foodId === null ? <State tone="breaks">no food: {name}</State> : name}
+        {whole && <span className="text-sm text-kale-soft"> (divided, counted in its parts)</span>}
+        {line.partOf && <span className="text-sm text-kale-soft"> (part)</span>}
         {line.eaten && line.eaten !== 'all' && (
           <span className="text-sm text-kale-soft"> ({line.eaten === 'removed' ? 'taken out' : line.eaten})</span>
         )}
       </button>
       {!below && <Marks marks={marks} />}
+      {line.choiceOf !== undefined &&
+        (line.chosen ? (
+          <span className="text-sm text-kale-soft">taken</span>
+        ) : (
+          <Button kind="chip" className="text-sm" onClick={() => takeOption(line.id)} aria-label={`Take ${name} instead`}>
+            or: take
+          </Button>
+        ))}
       {editing ? (
         <AmountEditor line={line} name={name} onDone={() => onEdit(null)} />
       ) : (

@@ -2,7 +2,7 @@
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { useStoreWithEqualityFn } from 'zustand/traditional';
-import type { Line, Recipe } from '../../../core/recipe.ts';
+import { type Line, type Recipe, settleGroups } from '../../../core/recipe.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import { putBack, takeOut } from '../../../core/swap/steps.ts';
 import type { DraftContent } from './merge.ts';
@@ -15,6 +15,8 @@ interface BenchState extends DraftContent {
   putRecipe: (recipe: Recipe, selected?: string | null) => void;
   setNeeds: (needs: Needs) => void;
   weighLine: (lineId: string, grams: number) => void;
+  /** Takes one of the alternatives of a choice. */
+  takeOption: (lineId: string) => void;
   /** Says which food a line is; its grams are weighed anew where the line tells. */
   chooseFood: (lineId: string, foodId: string, grams: Line['grams']) => void;
   addLine: (line: Omit<Line, 'id'>) => string;
@@ -46,16 +48,23 @@ export const useBench = create<BenchState>()(
       setNeeds: (needs) => set({ needs }),
       weighLine: (lineId, best) =>
         set(({ recipe }) => ({
-          recipe: {
-            ...recipe,
-            lines: recipe.lines.map((line) =>
-              line.id === lineId ? { ...line, grams: { best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) } } : line,
-            ),
-          },
+          recipe: settleGroups({ ...recipe, lines: weighed(recipe, lineId, best) }),
         })),
+      takeOption: (lineId) =>
+        set(({ recipe }) => {
+          const choice = recipe.lines.find(({ id }) => id === lineId)?.choiceOf;
+          if (choice === undefined) return {};
+          return {
+            recipe: { ...recipe, lines: recipe.lines.map((line) => (line.choiceOf === choice ? { ...line, chosen: line.id === lineId } : line)) },
+            selected: lineId,
+          };
+        }),
       chooseFood: (lineId, foodId, grams) =>
         set(({ recipe }) => ({
-          recipe: { ...recipe, lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, foodId, grams: grams ?? line.grams } : line)) },
+          recipe: settleGroups({
+            ...recipe,
+            lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, foodId, grams: grams ?? line.grams } : line)),
+          }),
         })),
       addLine: (line) => {
         const { recipe } = get();
@@ -87,6 +96,25 @@ export const useBench = create<BenchState>()(
     },
   ),
 );
+
+/** A line weighed; a part that is weighed anew makes its whole as much more, a whole divides as before. */
+function weighed({ lines }: Recipe, lineId: string, best: number): Line[] {
+  const line = lines.find(({ id }) => id === lineId);
+  const before = line?.grams?.best ?? 0;
+  const scale = (one: Line, to: number): Line => {
+    const by = one.grams && one.grams.best > 0 ? to / one.grams.best : 0;
+    return {
+      ...one,
+      grams: one.grams && by > 0 ? { best: to, low: one.grams.low * by, high: one.grams.high * by } : { best: to, low: to, high: to },
+    };
+  };
+  return lines.map((one) => {
+    if (one.id === lineId) return { ...one, grams: { best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) } };
+    if (line?.partOf === one.id) return scale(one, (one.grams?.best ?? 0) + best - before);
+    if (one.partOf === lineId && before > 0) return scale(one, ((one.grams?.best ?? 0) * best) / before);
+    return one;
+  });
+}
 
 /** The line below, else the one above. */
 function neighbour({ lines }: Recipe, lineId: string): string | null {

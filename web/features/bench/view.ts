@@ -75,7 +75,10 @@ export function useBenchView(originalRecipe: Recipe | null, prices: PriceList | 
       original,
       verdicts,
       marks: marksOf(needs, analysis),
-      replaced: original.recipe.lines.filter(({ id }) => !recipe.lines.some((line) => line.id === id)),
+      // A divided whole is no line of its own: its parts are.
+      replaced: original.recipe.lines.filter(
+        ({ id }) => !recipe.lines.some((line) => line.id === id) && !original.recipe.lines.some(({ partOf }) => partOf === id),
+      ),
     };
   }, [core, recipe, needs, prices, analysis, original]);
 }

@@ -40,6 +40,7 @@ export function ExportDialog({ open, onOpenChange, title, recipe, analysis, regi
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
+      wide
       title="Export"
       description="Each of these is read again by 'Read a recipe'; the sheet is for people."
     >
@@ -55,7 +56,9 @@ export function ExportDialog({ open, onOpenChange, title, recipe, analysis, regi
           >
             Copy the sheet as text
           </Button>
-          <Button onClick={async () => saveText(fileName(title, 'txt'), (await written()).sheet())}>Save it</Button>
+          <Button className="shrink-0" onClick={async () => saveText(fileName(title, 'txt'), (await written()).sheet())}>
+            Save it
+          </Button>
           <span className="text-sm text-kale-soft">allergens, amounts, steps, cautions, one bowl, labels to check</span>
         </li>
         {FILES.map(([format, ending, type, label, what]) => (

@@ -27,13 +27,28 @@ function telling(readings: readonly DoubtReading[]): (typeof SHOWN)[number][] {
   return [...SHOWN].sort((a, b) => apart(b) - apart(a)).slice(0, 2);
 }
 
+/** What is only told: there is nothing to settle. */
+const TOLD_ONLY: ReadonlySet<Doubt['code']> = new Set([
+  'claim.keptOut',
+  'level.keptOut',
+  'label.checked',
+  'time.short',
+  'liquid.ratio',
+  'step.unlisted',
+]);
+
+/** Doubts that wait for an answer. */
+export const openDoubts = (desk: ReadingDesk): Doubt[] =>
+  desk.doubts.filter(({ code, lineId }) => !TOLD_ONLY.has(code) && !desk.settlementOf(lineId)?.said);
+
 /** Doubts as a worklist, by consequence. Settled ones stay in the list, ticked, and can be settled again. */
 export function Doubts({ desk, recipe, onFindFood }: { desk: ReadingDesk; recipe: Recipe; onFindFood: (line: Line) => void }) {
   const lines = new Map(recipe.lines.map((line) => [line.id, line]));
-  const open = desk.doubts.filter(({ lineId }) => !desk.settlementOf(lineId)?.said).length;
+  const asked = desk.doubts.filter(({ code }) => !TOLD_ONLY.has(code)).length;
+  const open = openDoubts(desk).length;
   return (
     <section aria-label="Doubts" className="flex flex-col gap-2">
-      <h2 className="text-lg">{desk.doubts.length === 0 ? 'No doubts' : `${open} of ${desk.doubts.length} doubts open`}</h2>
+      <h2 className="text-lg">{asked === 0 ? 'No doubts' : `${open} of ${asked} doubts open`}</h2>
       <ul className="flex flex-col gap-2">
         {desk.doubts.map((doubt) => (
           <DoubtItem
@@ -65,8 +80,8 @@ function DoubtItem({ doubt, line, recipe, desk, onFindFood }: ItemProps) {
   return (
     <li className="rounded-lg border border-line bg-card p-2.5">
       <div className="flex items-baseline gap-2">
-        <State tone={settled?.said ? 'meets' : doubt.code === 'food.unmatched' ? 'breaks' : 'check'}>
-          {settled?.said ? 'settled' : doubt.code === 'food.unmatched' ? 'no food' : 'ask'}
+        <State tone={settled?.said ? 'meets' : doubt.code === 'food.unmatched' ? 'breaks' : TOLD_ONLY.has(doubt.code) ? 'plain' : 'check'}>
+          {settled?.said ? 'settled' : doubt.code === 'food.unmatched' ? 'no food' : TOLD_ONLY.has(doubt.code) ? 'told' : 'ask'}
         </State>
         <p>
           {doubt.message}
