@@ -215,8 +215,14 @@ export function makeShelf(base: readonly Food[]): KitchenShelf {
       return own;
     },
     setOwn(next) {
+      const before = own;
       own = next;
-      stand();
+      try {
+        stand();
+      } catch (error) {
+        own = before;
+        throw error;
+      }
     },
     unpinned: (id) => own.find(({ food }) => food.id === id)?.food ?? base.find((food) => food.id === id),
     get pins() {

@@ -58,7 +58,7 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [count('bottle'), 'bottle bottles'],
   [count('jar'), 'jar jars'],
   [count('bag'), 'bag bags'],
-  [count('tub'), 'tub tubs'],
+  [count('tub'), 'tub tubs container containers pot pots'],
   [count('clove'), 'clove cloves'],
   [count('stalk'), 'stalk stalks'],
   [count('stick'), 'stick sticks'],

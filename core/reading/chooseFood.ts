@@ -65,7 +65,11 @@ function matchWhole({ food, amount }: WrittenLine, shelf: Shelf): Match {
     const withUnit = matchFood(`${food} ${amount.unit.name}`, shelf);
     if (withUnit.kind === 'food' || (alone.kind === 'none' && withUnit.kind !== 'none')) return withUnit;
   }
-  return kindAfterComma(food, amount.after, alone, shelf) ?? alone;
+  const named = kindAfterComma(food, amount.after, alone, shelf);
+  if (named || alone.kind !== 'none') return named ?? alone;
+  // 'haricot beans in water': what it is packed in.
+  const unpacked = food.replace(/\s+in\s+(?:salted\s+)?(?:water|brine|juice|their own juice|its own juice|oil)\b.*$/i, '');
+  return unpacked === food ? alone : matchFood(unpacked, shelf);
 }
 
 /** 'Chicken broth, low sodium', 'beans, canned', 'pepper, white': what follows the comma can name the kind. */
@@ -98,7 +102,8 @@ function cannedRow({ food, amount }: WrittenLine, shelf: Shelf): Match | null {
 
 /** Beans of a tin that says nothing of draining are read with their liquid, those it calls rinsed as rinsed, where the shelf has that row. */
 function drainedRow({ text, food, amount }: WrittenLine, shelf: Shelf): Match | null {
-  const match = matchFood(food, shelf);
+  const canned = amount.unit?.name === 'can' ? matchFood(`canned ${food}`, shelf) : null;
+  const match = canned?.kind === 'food' ? canned : matchFood(food, shelf);
   if (match.kind !== 'food' || !match.foodId.endsWith('-drained')) return null;
   const stem = match.foodId.replace(/-drained$/, '');
   const row = RINSED.test(text) ? `${stem}-rinsed` : amount.unit?.name === 'can' && !saysDrained(text) ? stem : null;

@@ -2,7 +2,7 @@
 import { readRange } from '../quantity/amount.ts';
 import { CONTAINERS, OF_ONE, SIZES, type Size, type Unit, unitOf } from '../quantity/units.ts';
 import type { WrittenAmount } from './grams.ts';
-import { BEFORE_UNIT, OPTIONAL, TO_TASTE } from './words.ts';
+import { BEFORE_UNIT, DESCRIPTORS, OPTIONAL, TO_TASTE } from './words.ts';
 
 export interface WrittenLine {
   text: string;
@@ -72,10 +72,23 @@ export function readLine(raw: string): WrittenLine {
   if (amount.unit && amount.unit.kind !== 'count' && amount.range) rest = takePlus(rest, amount);
   rest = takeSizeWord(rest.replace(/^(?:of|the)\s+/i, ''), amount);
 
-  const split = /^(.*?)\s*(?:[,;]|\s[-–—]\s|\s\+\s)\s*(.*)$/.exec(rest);
-  const food = (split ? (split[1] as string) : rest).trim();
-  if (split) amount.after = [split[2], amount.after].filter(Boolean).join(', ');
+  const split = splitFood(rest);
+  const { food } = split;
+  if (split.after) amount.after = [split.after, amount.after].filter(Boolean).join(', ');
   return { text, amount, food: trailingUnit(food, amount), ...flags };
+}
+
+/** The food and what follows it. Words that only describe may stand before the comma: 'chopped, peeled turnip'. */
+function splitFood(text: string): { food: string; after: string } {
+  const split = /^(.*?)\s*(?:[,;]|\s[-–—]\s|\s\+\s)\s*(.*)$/.exec(text);
+  if (!split) return { food: text.trim(), after: '' };
+  const [, head, tail] = split as unknown as [string, string, string];
+  const words = head.toLowerCase().split(/\s+/);
+  if (tail !== '' && words.every((word) => DESCRIPTORS.has(word))) {
+    const { food, after } = splitFood(tail);
+    return { food: `${head} ${food}`, after };
+  }
+  return { food: head.trim(), after: tail };
 }
 
 /** 'Carrots: 500 g', 'Garlic (2 cloves)', 'Butter - 20 g', 'Bay leaf x 1', 'Water chestnuts, 1/2 cup sliced': the amount comes to the front. */

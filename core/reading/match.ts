@@ -120,9 +120,12 @@ const descriptors = new Set([...DESCRIPTORS].map(singular));
 
 /** The food of a phrase such as 'large leeks, white parts only'; words of cutting may stand inside its name: 'canned diced tomatoes'. */
 export function matchFood(phrase: string, shelf: Shelf): Match {
-  const tokens = split(tokensOf(phrase));
+  const written = tokensOf(phrase);
+  const tokens = split(written);
   const whole = matchTokens(tokens, shelf);
-  const bare = tokens.filter((token) => !CUT.has(token));
+  const bare = split(written.filter((token) => !CUT.has(token) && !(token.includes('-') && DESCRIPTORS.has(token)))).filter(
+    (token) => !CUT.has(token),
+  );
   if (bare.length === tokens.length || bare.length === 0) return whole;
   const cut = matchTokens(bare, shelf);
   return (whole.kind === 'food' || whole.kind === 'ambiguous') && nameLength(whole, tokens, shelf) >= nameLength(cut, bare, shelf)

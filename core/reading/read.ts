@@ -16,7 +16,7 @@ import type { Sections, TextLine } from './sections.ts';
 import { severalOf } from './several.ts';
 import { sourceOf } from './source.ts';
 import { readSteps } from './steps.ts';
-import { claimDoubts, wholeDoubts } from './wholeDoubts.ts';
+import { claimDoubts, unlistedIn, wholeDoubts } from './wholeDoubts.ts';
 
 export type MeasureChoice = 'auto' | System;
 
@@ -56,8 +56,15 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
 
   const drafts: Draft[] = [];
   for (const textLine of sections.ingredients) drafts.push(...readIngredient(textLine, drafts.length, context));
+  const steps = sections.steps.slice(0, MAX_STEPS);
+  if (source.prose) {
+    // What prose only names goes in too: 'top with sour cream'. A list would have had it; there a doubt is raised.
+    const first = drafts.map(({ line }) => line);
+    for (const name of unlistedIn(readSteps(steps, first, shelf), first, shelf))
+      drafts.push(...readIngredient({ text: name, at: 0 }, drafts.length, context));
+  }
   const listed = drafts.map(({ line }) => line);
-  const read = readSteps(sections.steps.slice(0, MAX_STEPS), listed, shelf);
+  const read = readSteps(steps, listed, shelf);
   for (const { line, textLine } of drafts) {
     line.stage = stageOf(line, textLine, read.stages.get(line.id), read.steps.length > 0, shelf);
     const gone = read.eaten.get(line.id);

@@ -27,7 +27,7 @@ const METHOD =
   /^(?:the\s+)?(?:cooking\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|how to (?:make|cook) (?:it|this|the soup)|to make(?: the soup)?|what to do)\s*:?$/i;
 const PART_WORD = /\b(?:topping|garnish|garnishes|swirl|to serve|for serving|to finish|serving|drizzle|croutons?|crispy|gremolata|pesto swirl)\b/i;
 const PLATE_WORD = /\b(?:on the side|alongside|to eat with|serve with|side)\b/i;
-const NUMBERED = /^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+(?=\p{L})/iu;
+
 const BULLET = /^\s*(?:[-*•–—·▢☐□✓]|\[[ xX]?\])\s+/u;
 const NUMBER = String.raw`(?:\d+(?:\s*(?:-|–|to|or)\s*\d+)?|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:\s+(?:to|or)\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))?)`;
 const OF_BOWLS = String.raw`(?:people|persons|portions|servings|bowls|eaters|guests|as a (?:starter|main))`;
@@ -42,9 +42,12 @@ const IN_SENTENCE = [
   new RegExp(String.raw`\b(?:serves|feeds|enough for)\s+(?:about\s+)?(${NUMBER})\b`, 'i'),
   new RegExp(String.raw`\b(?:makes|yields|gives)\s+(?:about\s+)?(${NUMBER})\s+(?:\w+\s+)?${OF_BOWLS}\b`, 'i'),
   new RegExp(String.raw`\bfor\s+(${NUMBER})\s+${OF_BOWLS}\b`, 'i'),
+  new RegExp(String.raw`\b(?:soup|chowder|bisque|dinner|lunch)\s+for\s+(${NUMBER})\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?))`, 'i'),
 ];
 const VERB_LIST =
   'add|simmer|boil|blend|puree|purée|liquidise|liquidize|blitz|whizz|stir|cook|heat|sweat|soften|melt|roast|bake|fry|serve|season|pour|bring|whisk|place|put|cover|remove|return|warm|mix|sauté|saute|sautee|crisp|soak|drain|poach|swirl|make|preheat|turn|cut|chop|peel|rub|scoop|transfer|reduce|tip|toss|combine|let|leave|cool|strain|sieve|discard|taste|ladle|garnish|scatter|sprinkle|top|squeeze|process|finish|steam|brown|toast|rinse|trim|wash|slice|mash|thin|spoon|divide|set|chill|skim|fold|dissolve|beat|temper|deglaze|drizzle|gently|slowly|meanwhile|once|when|then|now|next|working';
+/** '1.', '2)', 'Step 3:', and a bare number before a sentence that tells what to do. */
+const NUMBERED = new RegExp(String.raw`^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]\s+(?=\p{L})|\d{1,2}\s+(?=(?:${VERB_LIST})\b.{15,}(?:[.!]|\bthe\b)))`, 'iu');
 const VERBS = new RegExp(String.raw`\b(?:${VERB_LIST})\b`, 'i');
 const STARTS_WITH_VERB = new RegExp(String.raw`^(?:${VERB_LIST})\b`, 'i');
 const SENTENCE_SIGN = /\b(?:the|until|minutes?|mins?|hours?|into|over|it|them|in a|with a|boil|heat|smooth|soft|tender)\b/i;

@@ -9,6 +9,11 @@ export interface Several {
 }
 
 const MOST = 6;
+const AN_AMOUNT = String.raw`(?=(?:\d|[½¼¾⅓⅔]|an?\s|one\s|two\s|half\s))`;
+const AMOUNTS_APART: readonly (readonly [RegExp, Several['joined']])[] = [
+  [new RegExp(String.raw`\s*,?\s+or\s+${AN_AMOUNT}`, 'i'), 'or'],
+  [new RegExp(String.raw`\s*,?\s+(?:\+|&|and|plus)\s+${AN_AMOUNT}`, 'i'), 'and'],
+];
 /** Longer lines are no line of ingredients. */
 const MOST_READ = 400;
 
@@ -16,7 +21,7 @@ const MOST_READ = 400;
 export function severalOf(written: WrittenLine, shelf: Shelf): Several | null {
   const is = (words: string) => matchFood(words, shelf).kind !== 'none';
   if (written.text.length > MOST_READ) return null;
-  return zestAndJuice(written) ?? amountsApart(written, is) ?? joinedFoods(written, shelf, is);
+  return zestAndJuice(written) ?? eachOf(written, is) ?? madeUpWith(written, is) ?? amountsApart(written, is) ?? joinedFoods(written, shelf, is);
 }
 
 /** 'zest and juice of 1 lemon', '1 lemon, zested and juiced'. */
@@ -28,13 +33,40 @@ function zestAndJuice({ text }: WrittenLine): Several | null {
   return { lines: [readLine(`zest of ${of}`), readLine(`juice of ${of}`)].map((line) => ({ ...line, text })), joined: 'and' };
 }
 
-/** 'X or N units Y': each has its own amount. */
+/** '1 tsp each cumin and turmeric', 'a handful each of parsley and dill': the amount is of every one. */
+function eachOf({ text, optional, toTaste }: WrittenLine, is: (words: string) => boolean): Several | null {
+  const found = /^(.{1,40}?)\s+each\s*(?:of\s+)?[:,]?\s*(.+)$/i.exec(text);
+  if (!found) return null;
+  const [, amount, list] = found as unknown as [string, string, string];
+  const foods = list.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i).filter(Boolean);
+  if (foods.length < 2 || foods.length > MOST) return null;
+  const lines = foods.map((food) => readLine(`${amount} ${food}`));
+  return lines.every(({ food, amount: one }) => one.range !== null && is(food))
+    ? { lines: lines.map((line) => ({ ...line, text, optional, toTaste })), joined: 'and' }
+    : null;
+}
+
+/** '1 tsp bouillon powder dissolved in 500 ml water': the liquid is a line of its own. */
+function madeUpWith({ text }: WrittenLine, is: (words: string) => boolean): Several | null {
+  const found = /^(.+?),?\s+(?:mixed|dissolved|slaked|whisked|made up|combined|stirred|blended|thinned)\s+(?:with|in|into|to)\s+(.+)$/i.exec(text);
+  if (!found) return null;
+  const lines = [readLine(found[1] as string), readLine(found[2] as string)];
+  return lines.every(({ food, amount }) => amount.range !== null && is(food))
+    ? { lines: lines.map((line) => ({ ...line, text })), joined: 'and' }
+    : null;
+}
+
+/** 'X or N units Y': each has its own amount; 'X + N units Y' are two. */
 function amountsApart(written: WrittenLine, is: (words: string) => boolean): Several | null {
-  const parts = written.text.split(/\s*,?\s+or\s+(?=(?:\d|[½¼¾⅓⅔]|an?\s|one\s|two\s|half\s))/i);
-  if (parts.length < 2 || parts.length > MOST) return null;
-  const lines = parts.map(readLine);
-  if (!lines.every(({ food, amount }) => amount.range !== null && is(food))) return null;
-  return { lines: lines.map((line) => ({ ...line, text: written.text })), joined: 'or' };
+  for (const [pattern, joined] of AMOUNTS_APART) {
+    const parts = written.text.split(pattern);
+    if (parts.length < 2 || parts.length > MOST) continue;
+    const lines = parts.map(readLine);
+    const foods = new Set(lines.map(({ food }) => food.toLowerCase()));
+    if (foods.size === lines.length && lines.every(({ food, amount }) => amount.range !== null && food !== '' && is(food)))
+      return { lines: lines.map((line) => ({ ...line, text: written.text })), joined };
+  }
+  return null;
 }
 
 function joinedFoods(written: WrittenLine, shelf: Shelf, is: (words: string) => boolean): Several | null {

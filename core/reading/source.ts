@@ -58,7 +58,7 @@ function ofText(text: string, names: Names): { sections: Sections; prose: boolea
 function stepsOfProse(lines: readonly TextLine[]): TextLine[] {
   return sentencesOf(lines).filter(
     ({ text }) =>
-      /\b(?:melt|sweat|cook|add|stir|simmer|boil|blend|pur[eé]e|liquidi[sz]e|pour|heat|fry|roast|bring|season|serve|whisk|tip|take|warm|finish|soften|put|place|drain|strain|garnish|scatter|swirl)\b/i.test(
+      /\b(?:melt|sweat|cook|add|stir|simmer|boil|blend|pur[eé]e|liquidi[sz]e|pour|heat|fry|roast|bring|season|serve|whisk|tip|take|warm|finish|soften|put|place|drain|strain|garnish|scatter|swirl|sprinkle|top (?:it |each )?with|ladle|mash|temper)\b/i.test(
         text,
       ) && !/^(?:serves|makes|enough for|for \w+ people)\b/i.test(text),
   );

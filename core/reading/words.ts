@@ -13,6 +13,7 @@ export const DESCRIPTORS = set(
     'sharp mild mature extra-mature thick-cut thin-cut center-cut centre-cut russet yukon gold maris piper king edward thread flat-leaf curly freshly-ground freshly-grated hand-grated store-bought shop-bought ' +
     'full-fat regular traditional rough fine coarse crumbled shaved trimmings segments seedless cooking eating tart crisp sour bramley ready-cut pre-cut woody outer inner tough wilted leafy hulled toasted plus ' +
     'from granny smith gala fuji cox conference bosc anjou roma vine cherry more little lots few some one two any kind type variety preferred choice approx weight total net drained bag tub pack package packet box block brick loosely firmly shelled podded undrained ' +
+    'old-fashioned generous rounded scant big fat thin loosely lightly creamy smooth extra-thick ' +
     'halves quarters wedges rings ribbons matchsticks batons coins rounds bite-size bite-sized inch cm mm thick thin lengthwise crosswise diagonally across then until soft crispy golden',
 );
 

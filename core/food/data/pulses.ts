@@ -4,7 +4,7 @@ import type { FoodRow } from './row.ts';
 const DRAINED = ['can', 255, 235, 270] as const;
 
 export const PULSES: readonly FoodRow[] = [
-  { id: 'white-beans-canned-drained', name: 'White beans, canned, drained', aliases: 'white beans, cannellini beans, canned white beans, butter beans, great northern beans, haricot beans, white kidney beans canned', category: 'pulse', state: 'canned',
+  { id: 'white-beans-canned-drained', name: 'White beans, canned, drained', aliases: 'white beans, cannellini beans, canned white beans, butter beans, great northern beans, haricot beans, white kidney beans canned, canned navy beans, canned haricot beans, canned butter beans, canned great northern beans, canned cannellini beans', category: 'pulse', state: 'canned',
     from: 'USDA FoodData Central and Standard Reference', cup: 170, cupVaries: 0.08, each: [DRAINED], flags: ['drained'], starchKind: 'caged',
     f: [114, 69.4, 7.3, 0.6, 0.15, 21, 6, 0.5, 240, 270, 62, 100, 0], ash: 1.5, range: { sodiumMg: [120, 330], potassiumMg: [220, 400], phosphorusMg: [80, 125], fibreG: [4.5, 7.5], fatG: [0.3, 1.2] } },
   { id: 'white-beans-canned', name: 'White beans, canned, with their liquid', aliases: 'white beans with liquid, undrained white beans, cannellini beans with liquid', category: 'pulse', state: 'canned', ndb: '16051',

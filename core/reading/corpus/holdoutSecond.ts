@@ -1,6 +1,8 @@
 /**
  * A second hold-out, written after the reader was tuned on all the others and before it was ever read: by the hand that wrote the
- * reader, which the first was not. It is scored and not tuned on. Rules as in holdoutLines.ts.
+ * reader, which the first was not. When first read, 42 of 60 lines were right, 13 doubted, 5 wrong; 52 of 55 lines of recipes right, 3
+ * wrong. What it taught was mended afterwards, and three slips of its writer put right (a spoon of yeast flakes, two liquids left out).
+ * Rules as in holdoutLines.ts.
  */
 import type { LineRow, RecipeRow } from './row.ts';
 
@@ -38,13 +40,13 @@ export const SECOND_LINES: readonly LineRow[] = [
   ['us', '8 large fresh basil leaves', 'basil', 4],
   ['us', '1 teaspoon Old-fashioned yellow mustard', 'mustard', 5.2],
   ['us', '1 c. shredded Swiss cheese', 'emmental', 108],
-  ['us', '2 Tablespoons nutritional yeast flakes', 'yeast-flakes or yeast-flakes-fortified', 7.5],
+  ['us', '2 Tablespoons nutritional yeast flakes', 'yeast-flakes or yeast-flakes-fortified', 10],
   ['us', '1 can (15.5 ounces) navy beans, undrained', 'white-beans-canned', 439],
   ['us', '14.5-oz can diced tomatoes, drained', 'tomatoes-canned', null],
   ['us', '1 cup chopped, peeled turnip', 'turnip', 130],
   ['metric', '1kg carrots, cut into chunks', 'carrot', 890],
   ['metric', '2 medium leeks (around 400g), washed and sliced', 'leek', 176],
-  ['metric', '1 heaped tbsp cornflour mixed with 2 tbsp cold water', 'cornstarch', 8.1],
+  ['metric', '1 heaped tbsp cornflour mixed with 2 tbsp cold water', 'cornstarch + water', 8.1],
   ['metric', '300ml pot double cream', 'cream-double', 298],
   ['metric', '2 tbsp crème fraîche, plus extra to serve', 'creme-fraiche', 29.8],
   ['metric', '1 x 300g pack silken tofu, drained', 'silken-tofu', 300],
@@ -55,7 +57,7 @@ export const SECOND_LINES: readonly LineRow[] = [
   ['metric', '2 x 410g cans haricot beans in water, drained', 'white-beans-canned-drained', 492],
   ['metric', '1.5kg whole chicken', 'chicken-whole-raw', 1500],
   ['metric', '250g pack ready-cooked chestnuts', 'chestnuts-roasted', 250],
-  ['metric', '1 tsp bouillon powder dissolved in 500 ml water', 'vegetable-stock-powder', 4],
+  ['metric', '1 tsp bouillon powder dissolved in 500 ml water', 'vegetable-stock-powder + water', 4],
   ['metric', 'generous grating of nutmeg', 'nutmeg', 0.2],
   ['metric', '3 ripe pears (about 500 g)', 'pear', 450],
   ['metric', 'small knob of ginger', 'ginger', null],
