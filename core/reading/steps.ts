@@ -193,7 +193,7 @@ interface Clause {
 }
 
 const BREAK =
-  /[.;,!]\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|stir|add|serve|return|season|top|swirl|sieve|cook|whisk|pour|bring|heat|fry|roast|discard|mix|reduce|cover|scatter|finish|warm)\b)/gi;
+  /[.;,!]\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|stir|add|serve|return|season|top|swirl|sieve|cook|whisk|pour|bring|heat|fry|roast|discard|mix|reduce|cover|scatter|finish|warm|drain)\b)/gi;
 
 function clausesOf(text: string): Clause[] {
   const clauses: Clause[] = [];
