@@ -112,6 +112,8 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
       } else if (BACK.test(clause)) for (const id of takenOut) if (categoryOf(id) !== 'herb') eaten.delete(id);
       if (POUR_OFF.test(clause)) for (const id of [...uses, ...mentioned]) if (isFatty(byId.get(id), shelf)) eaten.set(id, 'rendered');
       if (STRAIN.test(clause)) for (const id of mentioned) eaten.set(id, 'strained');
+      // Water that goes in afterwards is not the water that was thrown away.
+      if (adding) for (const id of mentioned) if (categoryOf(id) === 'water') eaten.delete(id);
       if (DRAIN.test(clause) && (method === 'boil' || method === 'simmer')) drainCooked(uses, categoryOf, eaten);
       method ??= found;
       if (found || mentioned.length > 0) stage ??= clauseStage;
