@@ -91,6 +91,7 @@ describe('the ingredients', () => {
     ['soy sauce (water, soybeans, wheat, salt)', ['gluten', 'soy', 'wheat']],
     ['peanut butter', ['peanut']],
     ['almond milk', ['almond']],
+    ['vegan cheese (water, coconut oil, starch), plant butter', ['coconut']],
     ['oyster mushrooms, butternut squash, nutmeg, water chestnuts, buckwheat', []],
     ['preservative: sodium metabisulphite', ['sulphite']],
     ['crème fraîche, potatoes', ['milk']],

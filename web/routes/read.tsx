@@ -2,6 +2,7 @@ import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Measures, Settings } from '../../contract/types.ts';
+import type { Note } from '../../core/notes/rules.ts';
 import { SOUP_DENSITY } from '../../core/nutrition/pot.ts';
 import { type Line, type Recipe, STAGE_LABELS, STAGES } from '../../core/recipe.ts';
 import type { Needs } from '../../core/swap/needs.ts';
@@ -183,7 +184,7 @@ function Findings({ desk, recipe, settings, onFindFood }: FindingsProps) {
       </Tabs.List>
       <Tabs.Content value="lines" className="flex flex-col gap-3">
         <Doubts desk={desk} recipe={recipe} onFindFood={onFindFood} />
-        <Understood recipe={recipe} onFindFood={onFindFood} />
+        <Understood recipe={recipe} notes={analysis?.notes ?? NO_NOTES} onFindFood={onFindFood} />
       </Tabs.Content>
       <Tabs.Content value="allergens">
         {analysis ? <AllergenTable analysis={analysis} recipe={recipe} /> : <p>Fetching the foods ...</p>}
@@ -211,7 +212,28 @@ const rulesOf = (settings: Settings | undefined): Needs =>
       }
     : {};
 
-function Understood({ recipe, onFindFood }: { recipe: Recipe; onFindFood: (line: Line) => void }) {
+const NO_NOTES: readonly Note[] = [];
+/** A caution about more lines than this is about the soup and stands at its steps only. */
+const MOST_LINES = 3;
+
+/** Cautions where they bite: under the line or the step they speak of. */
+const Cautions = ({ notes }: { notes: readonly Note[] }) =>
+  notes.map(({ code, severity, message }) => (
+    <p
+      key={code}
+      className={`text-sm ${severity === 'danger' ? 'font-semibold text-beet' : severity === 'caution' ? 'text-mustard' : 'text-kale-soft'}`}
+    >
+      {message}
+    </p>
+  ));
+
+function Understood({ recipe, notes, onFindFood }: { recipe: Recipe; notes: readonly Note[]; onFindFood: (line: Line) => void }) {
+  const ofLine = (id: string) =>
+    notes.filter(
+      ({ code, stepIds, lineIds }) =>
+        code !== 'food.unmatched' && code !== 'grams.unknown' && !stepIds?.length && lineIds.length <= MOST_LINES && lineIds.includes(id),
+    );
+  const ofStep = (id: string) => notes.filter(({ stepIds }) => stepIds?.includes(id));
   return (
     <section aria-label="Lines">
       <h2 className="text-lg">Lines</h2>
@@ -242,10 +264,12 @@ function Understood({ recipe, onFindFood }: { recipe: Recipe; onFindFood: (line:
                 <tr key={line.id} className="border-t border-line align-top">
                   <td className="px-2 py-1">
                     {line.text}
+                    {line.eaten && line.eaten !== 'all' && line.eaten !== 'removed' && <span className="text-kale-soft"> ({line.eaten})</span>}
                     {line.eaten === 'removed' && <span className="text-kale-soft"> (taken out)</span>}
                     {recipe.lines.some(({ partOf }) => partOf === line.id) && <span className="text-kale-soft"> (divided)</span>}
                     {line.partOf && <span className="text-kale-soft"> (part)</span>}
                     {line.choiceOf && <span className="text-kale-soft">{line.chosen ? ' (taken)' : ' (or)'}</span>}
+                    <Cautions notes={ofLine(line.id)} />
                   </td>
                   <td className="px-2 py-1">
                     <Button kind="chip" onClick={() => onFindFood(line)} aria-label={`Change the food of ${line.text}`}>
@@ -285,6 +309,7 @@ function Understood({ recipe, onFindFood }: { recipe: Recipe; onFindFood: (line:
                   .filter(Boolean)
                   .join(', ')}
               </span>
+              <Cautions notes={ofStep(step.id)} />
             </li>
           ))}
         </ol>

@@ -12,6 +12,21 @@ import { FoodPicker } from '../reading/FoodPicker.tsx';
 import { replacedBy } from './useLineSwaps.ts';
 import { benchEffects, costMove, foodName, partsText } from './words.ts';
 
+/** The cautions that are about this line, where it is looked at. */
+function LineCautions({ view, lineId }: { view: BenchView; lineId: string }) {
+  const notes = view.analysis.notes.filter(({ code, lineIds }) => code !== 'food.unmatched' && lineIds.includes(lineId));
+  if (notes.length === 0) return null;
+  return (
+    <ul aria-label="Cautions about this line" className="mt-1 flex flex-col gap-0.5 text-sm">
+      {notes.map(({ code, severity, message }) => (
+        <li key={code} className={severity === 'danger' ? 'font-semibold text-beet' : severity === 'caution' ? 'text-mustard' : 'text-kale-soft'}>
+          {message}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** What the line in hand gives the pot, and everything that could take its place. */
 export function LineSwaps({ view, swaps, onUse }: { view: BenchView; swaps: readonly LineSwap[]; onUse: (swapId: string) => void }) {
   const selected = useBench((state) => state.selected);
@@ -29,6 +44,7 @@ export function LineSwaps({ view, swaps, onUse }: { view: BenchView; swaps: read
       <p className="text-sm text-kale-soft">
         {line.foodId !== null && rolesText(rolesOf(view.recipe, line.id, view.analysis, SHELF, view.analysis.regime))}
       </p>
+      <LineCautions view={view} lineId={line.id} />
       <LineActions view={view} line={line} name={line.foodId === null ? line.text : foodName(line.foodId, view.core)} />
       {line.foodId === null && <ChooseFood view={view} line={line} />}
       {swaps.length === 0 && (
