@@ -46,6 +46,8 @@ Method
 4. Serve with the sea lettuce.
 `;
 
+const PROSE = `Squash soup of the harbour kitchen. Melt 50 g butter and sweat a chopped onion for 8 minutes. Stir in 2 tablespoons of red curry paste for a minute, then add 1 kg of prepared butternut squash and 1 litre of chicken or vegetable stock. Simmer for 20 minutes, blend, and stir in 8 oz grated cheddar off the heat. Serves 6.`;
+
 try {
   await page.goto(`${url}/soups`);
   await page.getByRole('link', { name: 'Celeriac and apple cream' }).waitFor();
@@ -83,6 +85,11 @@ try {
   await page.getByRole('region', { name: 'Doubts' }).waitFor();
   await page.evaluate(() => document.activeElement?.blur());
   await shoot('read');
+  await page.getByRole('textbox', { name: 'Recipe text' }).fill(PROSE);
+  await page.getByRole('heading', { name: 'Squash soup of the harbour kitchen' }).waitFor();
+  await page.getByRole('tab', { name: /Labels to check/ }).click();
+  await page.getByRole('heading', { name: 'Red curry paste' }).waitFor();
+  await shoot('labels');
   await page.goto(`${url}/foods/garlic?q=garlic`);
   await page.getByRole('img', { name: /^Of 100 g/ }).waitFor();
   await shoot('food');

@@ -7,7 +7,9 @@ import { NUTRIENT_COUNT, NUTRIENT_INDEX } from '../../core/nutrient.ts';
 import { drawBowls } from '../../core/nutrition/draws.ts';
 import { type KernelLine, sumLines } from '../../core/nutrition/kernel.ts';
 import { REGIMES } from '../../core/nutrition/regime.ts';
-import { readRecipe } from '../../core/reading/read.ts';
+import { CORPUS_RECIPES } from '../../core/reading/corpus/recipes.ts';
+import type { RecipeRow } from '../../core/reading/corpus/row.ts';
+import { readRecipe, readRecipe } from '../../core/reading/read.ts';
 import type { Recipe } from '../../core/recipe.ts';
 import { adapt } from '../../core/swap/adapt.ts';
 import { buildModel } from '../../core/swap/model.ts';
@@ -232,6 +234,22 @@ function searchMeasure(): Measure {
   };
 }
 
+/** A recipe as pasted, and 200 kB that are one all the same. */
+function readingMeasures(): Measure[] {
+  const read = (text: string) => readRecipe(text, { measures: 'auto' }, SHELF);
+  const long = (i: number) =>
+    `Soup ${i}\nServes 8\nIngredients\n${Array.from({ length: 480 }, (_, n) => `${n + 1} g of zorbel number ${n} kraut ${i}, ${'chopped and '.repeat(12)}`).join('\n')}\nMethod\n${Array.from({ length: 400 }, (_, n) => `Add the onion, carrots and stock ${n} and simmer for 10 minutes. ${'Stir it well. '.repeat(14)}`).join('\n')}`;
+  return [
+    {
+      name: 'reading a recipe of the corpus',
+      goal: 50,
+      unit: 'ms',
+      samples: time(CORPUS_RECIPES.length * 4, CORPUS_RECIPES.length, (i) => read(`${(CORPUS_RECIPES[Math.abs(i) % CORPUS_RECIPES.length] as RecipeRow).text}\n`)),
+    },
+    { name: 'reading 200 kB of 480 unknown ingredients and 400 steps', goal: 1000, unit: 'ms', samples: time(5, 1, (i) => read(long(i))) },
+  ];
+}
+
 export function measures(): Measure[] {
   const random = seeded(7);
   const lineSets = Array.from({ length: 64 }, () => kernelLines(random));
@@ -299,6 +317,7 @@ export function measures(): Measure[] {
         drawBowls({ lines, yieldError, nutrients: DRAWN.map((key) => NUTRIENT_INDEX[key]), draws: 10_000, seed: i + 5 });
       }),
     },
+    ...readingMeasures(),
     searchMeasure(),
     hardMeasure(),
   ];

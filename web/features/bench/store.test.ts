@@ -66,6 +66,54 @@ describe('the bench', () => {
   });
 });
 
+describe('divided lines and choices', () => {
+  const parted: Recipe = {
+    title: 'Oil twice',
+    servings: 4,
+    lines: [
+      line('oil', 40),
+      line('oil1', 10, { partOf: 'oil' }),
+      line('oil2', 30, { partOf: 'oil', stage: 'finish' }),
+      line('cream', 200, { choiceOf: 'c', chosen: true }),
+      line('coconut', 190, { choiceOf: 'c', chosen: false }),
+    ],
+    steps: [],
+  };
+  const grams = () => Object.fromEntries(bench().recipe.lines.map(({ id, grams }) => [id, grams?.best]));
+  beforeEach(() => bench().open('soup', { recipe: parted, needs: {} }));
+  test('a part weighed anew makes its whole as much more', () => {
+    bench().weighLine('oil1', 15);
+    expect(grams()).toMatchObject({ oil: 45, oil1: 15, oil2: 30 });
+  });
+  test('a whole weighed anew divides as before', () => {
+    bench().weighLine('oil', 80);
+    expect(grams()).toMatchObject({ oil: 80, oil1: 20, oil2: 60 });
+  });
+  test('another alternative is taken, and undone', () => {
+    bench().takeOption('coconut');
+    expect(
+      bench()
+        .recipe.lines.filter(({ chosen }) => chosen)
+        .map(({ id }) => id),
+    ).toEqual(['coconut']);
+    undo();
+    expect(
+      bench()
+        .recipe.lines.filter(({ chosen }) => chosen)
+        .map(({ id }) => id),
+    ).toEqual(['cream']);
+  });
+  test('a line that is no choice takes nothing', () => {
+    bench().takeOption('oil');
+    expect(bench().recipe).toBe(parted);
+  });
+  test('a part taken out leaves the other on its own', () => {
+    bench().takeOut('oil1');
+    expect(bench().recipe.lines.map(({ id, partOf }) => [id, partOf])).toContainEqual(['oil2', undefined]);
+    expect(ids()).not.toContain('oil');
+  });
+});
+
 describe('notes on changes', () => {
   test('are put, changed, emptied, and undone like any edit', () => {
     bench().noteChange('l1', ' the group liked it ');
