@@ -9,7 +9,7 @@ import { type KernelLine, sumLines } from '../../core/nutrition/kernel.ts';
 import { REGIMES } from '../../core/nutrition/regime.ts';
 import { CORPUS_RECIPES } from '../../core/reading/corpus/recipes.ts';
 import type { RecipeRow } from '../../core/reading/corpus/row.ts';
-import { readRecipe, readRecipe } from '../../core/reading/read.ts';
+import { readRecipe } from '../../core/reading/read.ts';
 import type { Recipe } from '../../core/recipe.ts';
 import { adapt } from '../../core/swap/adapt.ts';
 import { buildModel } from '../../core/swap/model.ts';
@@ -244,7 +244,9 @@ function readingMeasures(): Measure[] {
       name: 'reading a recipe of the corpus',
       goal: 50,
       unit: 'ms',
-      samples: time(CORPUS_RECIPES.length * 4, CORPUS_RECIPES.length, (i) => read(`${(CORPUS_RECIPES[Math.abs(i) % CORPUS_RECIPES.length] as RecipeRow).text}\n`)),
+      samples: time(CORPUS_RECIPES.length * 4, CORPUS_RECIPES.length, (i) =>
+        read(`${(CORPUS_RECIPES[Math.abs(i) % CORPUS_RECIPES.length] as RecipeRow).text}\n`),
+      ),
     },
     { name: 'reading 200 kB of 480 unknown ingredients and 400 steps', goal: 1000, unit: 'ms', samples: time(5, 1, (i) => read(long(i))) },
   ];

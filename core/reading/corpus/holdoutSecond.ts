@@ -7,7 +7,6 @@
 import type { LineRow, RecipeRow } from './row.ts';
 
 const BUTTER = 'butter-salted or butter-unsalted';
-const FLOUR = 'flour-wheat or flour-wheat-unenriched';
 
 export const SECOND_LINES: readonly LineRow[] = [
   ['us', '2 lbs. Yukon gold potatoes, scrubbed and quartered', 'potato', 762],
