@@ -126,7 +126,7 @@ function oneOf(text: string): { range: { min: number; max: number }; rest: strin
     : null;
 }
 /** Measures that stand before a food without 'of': 'pinch salt'. */
-const OF_ONE_BARE: ReadonlySet<string> = new Set(['pinch', 'dash', 'handful', 'knob', 'bunch']);
+const OF_ONE_BARE: ReadonlySet<string> = new Set(['pinch', 'dash', 'handful', 'knob', 'bunch', 'splash', 'drizzle', 'glug', 'squeeze']);
 
 /** '(15 oz) cans', '15-oz can', 'x 400 g tins', 'can (15 oz)'. */
 function takeContainer(text: string, amount: WrittenAmount): string {

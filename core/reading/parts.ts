@@ -63,8 +63,11 @@ export function divide(
     if (own) own.push(mention);
     else byLine.set(mention.lineId, [mention]);
   }
+  const twice = new Set(lines.map(({ foodId }) => foodId).filter((foodId, at, all) => foodId !== null && all.indexOf(foodId) !== at));
   for (const line of lines) {
     out.push(line);
+    // Of two lines of one food no one can say which a step means.
+    if (twice.has(line.foodId)) continue;
     const own = byLine.get(line.id) ?? [];
     // Steps that speak of a line this often speak of many lines by one word.
     if (own.length > MOST_MENTIONS) continue;

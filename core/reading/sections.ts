@@ -52,7 +52,7 @@ const VERBS = new RegExp(String.raw`\b(?:${VERB_LIST})\b`, 'i');
 const STARTS_WITH_VERB = new RegExp(String.raw`^(?:${VERB_LIST})\b`, 'i');
 const SENTENCE_SIGN = /\b(?:the|until|minutes?|mins?|hours?|into|over|it|them|in a|with a|boil|heat|smooth|soft|tender)\b/i;
 const TOTAL =
-  /\b(?:total(?:\s+time)?|ready in|takes|time)\s*:?\s*(?:about\s+|only\s+|just\s+)?((?:\d+|an?|half an|one|two|three)\s*(?:-|to)?\s*\d*\s*(?:hours?|hrs?|h|minutes?|mins?|min)(?:\s*(?:and\s*)?\d+\s*(?:minutes?|mins?|min))?)/i;
+  /\b(?:total(?:\s+time)?|ready in|takes|(?<!\b(?:prep|preparation|cook|cooking|active|chill|chilling|rest|resting|oven|hands-on)\s)time)\s*:?\s*(?:about\s+|only\s+|just\s+)?((?:\d+|an?|half an|one|two|three)\s*(?:-|to)?\s*\d*\s*(?:hours?|hrs?|h|minutes?|mins?|min)(?:\s*(?:and\s*)?\d+\s*(?:minutes?|mins?|min))?)/i;
 
 /** The number of bowls a line of text states, if it states one. */
 export function servingsIn(text: string): { min: number; max: number } | null {
@@ -68,6 +68,9 @@ export function servingsIn(text: string): { min: number; max: number } | null {
 
 /** Marks that carry no text: bidirectional and zero-width marks, control characters, what broken encoding leaves. */
 const UNSEEN = /[\p{Cf}\p{Cc}\ufffd\u2028\u2029]/gu;
+/** Lines around a recipe that are none of it. */
+const NOT_RECIPE =
+  /^(?:nutrition(?:al)?(?: information| facts| per serving)?\s*(?::.*)?|calories:? \d.*|notes?:?|tips?:?|storage:?|equipment:?|print(?: recipe)?|rate this.*|advertisement|jump to recipe|share)$/i;
 const RULE = /^(?:[-*_=~]{3,}|```.*)$/;
 
 interface Walk {
@@ -96,6 +99,7 @@ export function findSections(text: string, isFood: IsFood = () => false): Sectio
   lines.forEach((line, index) => {
     const head = heads[index] as string;
     if (sections.claimedMinutes === undefined) takeTotal(line.text, sections);
+    if (NOT_RECIPE.test(head)) return;
     if (INGREDIENTS.test(head)) {
       walk.mode = 'ingredients';
       walk.stage = undefined;
@@ -195,6 +199,9 @@ function takeLine(line: TextLine, walk: Walk, isFood: IsFood): void {
   if (looksLikeIngredient(line.text) && !(sentence && line.text.length > 90)) {
     if (!headed) walk.mode = 'ingredients';
     takeIngredient(line, walk);
+  } else if (sentence && headed && walk.mode === 'open' && sections.ingredients.length === 0 && !numbered) {
+    // What is told before the list is a story.
+    return;
   } else if (sentence && (sections.ingredients.length > 0 || numbered || line.text.length > 90)) {
     if (!headed || walk.mode === 'ingredients') walk.mode = 'steps';
     sections.steps.push(step);
@@ -202,7 +209,7 @@ function takeLine(line: TextLine, walk: Walk, isFood: IsFood): void {
   else if (!headed && namesAmountBehind(line.text)) {
     walk.mode = 'ingredients';
     takeIngredient(line, walk);
-  } else if (line.text.length > 90) sections.steps.push(step);
+  } else if (line.text.length > 90 && !headed) sections.steps.push(step);
 }
 
 const isServingLine = ({ text, at }: TextLine, { servings }: Sections): boolean => servings?.at === at && text.length < 40;

@@ -61,7 +61,7 @@ function amountsApart(written: WrittenLine, is: (words: string) => boolean): Sev
   for (const [pattern, joined] of AMOUNTS_APART) {
     const parts = written.text.split(pattern);
     if (parts.length < 2 || parts.length > MOST) continue;
-    const lines = parts.map(readLine);
+    const lines = parts.map((part, index) => (index === 0 ? readLine(part) : fullLine(part, parts[0] as string, is)));
     const foods = new Set(lines.map(({ food }) => food.toLowerCase()));
     if (foods.size === lines.length && lines.every(({ food, amount }) => amount.range !== null && food !== '' && is(food)))
       return { lines: lines.map((line) => ({ ...line, text: written.text })), joined };
@@ -93,6 +93,18 @@ function joinedFoods(written: WrittenLine, shelf: Shelf, is: (words: string) => 
   const parts = whole
     .split(/\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i)
     .filter((part) => part.trim() !== '' && !/^(?:to taste|as needed|for serving|to serve|optional|if .*|to season)$/i.test(part.trim()));
+  // 'salt pepper': two foods and no word between them.
+  const words = food.split(/\s+/);
+  if (parts.length === 1 && !is(food) && words.length === 2 && words.every(certain))
+    return { lines: words.map((one) => ({ ...written, food: one, amount: { ...amount, after: '' } })), joined: 'and' };
   if (parts.length < 2 || parts.length > MOST || !parts.every(is)) return null;
   return { lines: parts.map((one) => ({ ...written, food: one, amount: { ...amount, after: '' } })), joined: 'and' };
+}
+
+/** 'fresh thyme or 1 teaspoon dried': the second is dried thyme. */
+function fullLine(part: string, first: string, is: (words: string) => boolean): WrittenLine {
+  const line = readLine(part);
+  if (is(line.food) || !/^(?:dried|dry|fresh|frozen|canned|tinned|ground|powdered)$/i.test(line.food.trim())) return line;
+  const noun = readLine(first).food.trim().split(/\s+/).at(-1) ?? '';
+  return readLine(`${part} ${noun}`);
 }

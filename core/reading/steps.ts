@@ -57,6 +57,7 @@ const ADDS = new RegExp(
 const STARTS = /^(?:cover|bring|heat|turn|reduce|lower|cook|let|leave|keep|until|take|remove|discard|season|taste|serve|skim|set)\b/i;
 /** What is done to a food before it goes anywhere. */
 const PREPARES = /^(?:drain|rinse|soak|wash|peel|cut|chop|trim|dice|slice|core|deseed|toast|grate)\b(?!.*\b(?:pot|pan|oven)\b)/i;
+const MIXES = /^(?:mix|combine|whisk together|stir together|beat|whip)\b/i;
 const SEASON = /\b(season|taste|adjust)\b/i;
 
 export interface Mention {
@@ -160,11 +161,13 @@ const pours = (line: Line | undefined, category: Category | undefined): boolean 
 /** Where the sentence leads, or the next one when it begins with a method: 'Add the beets. Cover and simmer.' */
 function comingStage(clauses: readonly Clause[], from: number, now: Stage): Stage {
   let beyond = false;
+  // 'Mix the cream and horseradish and swirl' never sees the pot; 'stir in the milk and serve' does.
+  const mixed = MIXES.test((clauses[from] as Clause).text);
   for (let at = from + 1; at < clauses.length; at += 1) {
     const { text: clause, sentence } = clauses[at] as Clause;
     if (sentence && (beyond || ADDS.test(clause))) return now;
     beyond ||= sentence;
-    if (!beyond && SERVE.test(clause)) return 'bowl';
+    if (!beyond && SERVE.test(clause)) return mixed ? 'bowl' : now;
     const method = methodOf(clause, now);
     if (method && !(beyond && method === 'blend')) return nextStage(now, method, '', false);
     if (method || minutesIn(clause)) return now;
@@ -283,7 +286,14 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
 }
 
 /** What the steps call a whole kind of food. */
-const CALLED: Partial<Record<Category, readonly string[]>> = { broth: ['stock', 'broth', 'bouillon', 'liquid'], pulse: ['bean'], bread: ['bread'] };
+const CALLED: Partial<Record<Category, readonly string[]>> = {
+  broth: ['stock', 'broth', 'bouillon', 'liquid'],
+  pulse: ['bean'],
+  bread: ['bread'],
+  fish: ['fish'],
+  shellfish: ['seafood'],
+  poultry: ['poultry'],
+};
 const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   'bay-leaf': ['bay'],
   'butternut-squash': ['squash', 'pumpkin'],

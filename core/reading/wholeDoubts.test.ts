@@ -35,6 +35,10 @@ const CASES: Record<string, [raises: string, nearMiss: string]> = {
       ['Simmer the carrots in 1 litre of the stock for 20 minutes.', 'Blend, and thin with 300 ml of the stock.'],
     ),
   ],
+  'temperature.scale': [
+    soup(LINES, ['Roast the carrots at 400 for 30 minutes.', ...STEPS]),
+    soup(LINES, ['Roast the carrots at 200 C for 30 minutes.', ...STEPS]),
+  ],
   'amount.cover': [soup([...LINES.slice(0, 3), 'enough water to cover'], STEPS), soup([...LINES.slice(0, 3), '900 ml water'], STEPS)],
   'amount.vague': [
     soup([...LINES, 'a splash of cream'], [...STEPS, 'Stir in the cream.']),

@@ -8,6 +8,10 @@ import type { ReadSteps } from './steps.ts';
 /** Millilitres of liquid per gram of vegetables at which blended soups are made (common practice, no source). */
 export const LIQUID_BAND = { least: 0.8, most: 2 } as const;
 const LEAST_VEGETABLES_G = 150;
+/** No domestic oven goes higher in Celsius. */
+const MOST_CELSIUS = 260;
+const NO_SCALE =
+  /\b(?:oven (?:to|at)|preheat(?: the oven)? to|heat to|roast(?:ed)?(?: \w+){0,4} at|bake(?: \w+){0,3} at)\s+(\d{3})\b(?!\s*(?:°|º|degrees|deg|[CF]\b|[gm]l?\b))/gi;
 const SHORT_BY_MINUTES = 5;
 const LIQUIDS = new Set(['broth', 'water']);
 const VEGETABLES = new Set(['vegetable', 'root', 'allium', 'leaf', 'mushroom', 'fruit']);
@@ -81,6 +85,12 @@ export function wholeDoubts(
         `The text promises ${claimedMinutes} minutes; its steps alone add up to ${Math.round(least)}, and cutting and coming to the boil come on top.`,
       );
   }
+  const scaleless = steps.flatMap(({ text }) => [...text.matchAll(NO_SCALE)].map(([, number]) => Number(number)));
+  if (scaleless.length > 0)
+    say(
+      'temperature.scale',
+      `${[...new Set(scaleless)].map((degrees) => (degrees > MOST_CELSIUS ? `${degrees} has no scale: read as Fahrenheit, about ${Math.round(((degrees - 32) * 5) / 9 / 5) * 5} C` : `${degrees} has no scale: read as Celsius; in Fahrenheit the oven would hardly be warm`)).join('. ')}.`,
+    );
   const ratio = liquidRatio(lines, shelf);
   if (ratio !== null && (ratio < LIQUID_BAND.least || ratio > LIQUID_BAND.most))
     say(

@@ -326,6 +326,10 @@ one 15-ounce can chickpeas, drained | chickpeas-canned-drained | 255
 1 onion (about 5 oz), chopped | onion | 128
 peanut butter, 2 tablespoons | peanut-butter | 32
 butternut squash, 2 pounds | butternut-squash | 762
+1 tablespoon fresh thyme or 1 teaspoon dried | thyme-fresh / thyme-dried | 2.4
+2 tsp chopped fresh rosemary or 1/2 tsp dried | rosemary / rosemary-dried | 1.13
+splash milk | milk-whole | 10
+salt pepper | salt + black-pepper | -
 cream of tartar | - | -
 1 cup vegan cheese shreds | - | -
 1 cup gluten-free flour | gluten-free-flour | 140

@@ -33,6 +33,7 @@ const TOLD_ONLY: ReadonlySet<Doubt['code']> = new Set([
   'level.keptOut',
   'label.checked',
   'time.short',
+  'temperature.scale',
   'liquid.ratio',
   'step.unlisted',
 ]);
