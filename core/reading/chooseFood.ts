@@ -8,9 +8,11 @@ import { type DoubtReading, readingOf } from './doubts.ts';
 import { saysDrained, weigh } from './grams.ts';
 import type { WrittenLine } from './line.ts';
 import { type Match, matchFood, tokensOf } from './match.ts';
-import { RINSED } from './words.ts';
+import { RINSED, SLIPS } from './words.ts';
 
 const SUGGESTIONS = 4;
+/** A slip is a food all the same, and asked. */
+type LineMatch = Match | { kind: 'slip'; foodId: string; word: string };
 /** In a text with more doubts than this no one goes by suggestions. */
 const MOST_SUGGESTED = 60;
 
@@ -27,12 +29,14 @@ export function chooseFood(written: WrittenLine, line: Line, place: Place, conte
     });
     return null;
   }
-  const ids = match.kind === 'modified' ? [match.foodId] : match.foodIds;
+  const ids = match.kind === 'ambiguous' ? match.foodIds : [match.foodId];
   const first = shelf.food(ids[0] as string) as Food;
   const message =
-    match.kind === 'modified'
-      ? `The shelf has no row for '${match.word} ${first.name}'; read as ${first.name}.`
-      : `'${match.word}' can be several foods; read as ${first.name}.`;
+    match.kind === 'slip'
+      ? `'${match.word}' is taken for a slip; read as ${first.name}.`
+      : match.kind === 'modified'
+        ? `The shelf has no row for '${match.word} ${first.name}'; read as ${first.name}.`
+        : `'${match.word}' can be several foods; read as ${first.name}.`;
   const readings = ids.flatMap((foodId): DoubtReading[] => {
     const food = shelf.food(foodId) as Food;
     const weighed = weigh(written.amount, food, context.system, written.food);
@@ -40,7 +44,7 @@ export function chooseFood(written: WrittenLine, line: Line, place: Place, conte
   });
   doubts.push({
     ...place,
-    code: match.kind === 'modified' ? 'food.modified' : 'food.ambiguous',
+    code: `food.${match.kind}`,
     message,
     ...(readings.length > 0 ? { readings } : {}),
     lineId: line.id,
@@ -49,11 +53,30 @@ export function chooseFood(written: WrittenLine, line: Line, place: Place, conte
 }
 
 /** What a line's words match: first what this kitchen was taught, then the shelf. */
-function matchLine(written: WrittenLine, { shelf, phrases }: Context): Match {
+function matchLine(written: WrittenLine, { shelf, phrases }: Context): LineMatch {
   const taught = phrases.get(phraseKey(written.food));
   if (taught && shelf.food(taught)) return { kind: 'food', foodId: taught };
-  return cannedRow(written, shelf) ?? drainedRow(written, shelf) ?? matchWhole(written, shelf);
+  // Two words that are one slip come first: 'chicken stalk' holds a chicken and is none.
+  const phrase = withoutSlips(written.food, PHRASE_SLIPS);
+  const heard = phrase === null ? null : matchWhole({ ...written, food: phrase }, shelf);
+  if (heard?.kind === 'food') return { kind: 'slip', foodId: heard.foodId, word: written.food.trim() };
+  const match = cannedRow(written, shelf) ?? drainedRow(written, shelf) ?? matchWhole(written, shelf);
+  if (match.kind !== 'none') return match;
+  const meant = withoutSlips(written.food, WORD_SLIPS);
+  const second = meant === null ? match : matchWhole({ ...written, food: meant }, shelf);
+  return second.kind === 'food' ? { kind: 'slip', foodId: second.foodId, word: written.food.trim() } : match;
 }
+
+/** The words as they were meant, where dictation or a finger slipped; null where nothing is known to have. */
+function withoutSlips(food: string, slips: typeof WORD_SLIPS): string | null {
+  const tokens = tokensOf(food);
+  const text = ` ${tokens.join(' ')} `;
+  let meant = text;
+  for (const [heard, word] of slips) meant = meant.replaceAll(` ${heard} `, ` ${word} `);
+  return meant === text ? null : meant.trim();
+}
+const WORD_SLIPS = Object.entries(SLIPS).filter(([heard]) => !heard.includes(' '));
+const PHRASE_SLIPS = Object.entries(SLIPS).filter(([heard]) => heard.includes(' '));
 
 /** Words of a phrase as the kitchen remembers them: lower case, singular, in order. */
 export const phraseKey = (words: string): string => tokensOf(words).join(' ');

@@ -35,6 +35,7 @@ const CASES: Record<string, [raises: string, nearMiss: string]> = {
       ['Simmer the carrots in 1 litre of the stock for 20 minutes.', 'Blend, and thin with 300 ml of the stock.'],
     ),
   ],
+  'bowls.implausible': [soup(LINES, STEPS, 'Serves 40'), soup(LINES, STEPS, 'Serves 6')],
   'temperature.scale': [
     soup(LINES, ['Roast the carrots at 400 for 30 minutes.', ...STEPS]),
     soup(LINES, ['Roast the carrots at 200 C for 30 minutes.', ...STEPS]),
@@ -109,5 +110,22 @@ describe('what goes out of the pot', () => {
     ['500 g potatoes', ['Boil the potatoes in salted water for 15 minutes and drain.', 'Add the carrots and water and simmer.', 'Blend.'], 'drained'],
   ])('%s: %j', (line, steps, how) => {
     expect(eaten(line, steps)).toBe(how);
+  });
+});
+
+describe('slips of dictation and of fingers', () => {
+  test.each([
+    ['2 leaks, sliced', 'leek'],
+    ['2 tablespoons flower', 'flour-wheat'],
+    ['1 tsp tumeric', 'turmeric'],
+    ['1 litre chicken stalk', 'chicken-broth'],
+    ['200 ml cream fresh', 'creme-fraiche'],
+    ['1 head brocolli', 'broccoli'],
+  ])('%s is read as meant, and asked', (text, foodId) => {
+    const { recipe, doubts } = read(soup([text], ['Simmer.']));
+    expect([recipe.lines[0]?.foodId, doubts[0]?.code]).toEqual([foodId, 'food.slip']);
+  });
+  test('no slip is looked for in words that are right', () => {
+    expect(codes(soup(['2 beets', '1 tsp dried thyme'], ['Simmer.'])).filter((code) => code === 'food.slip')).toEqual([]);
   });
 });

@@ -8,6 +8,8 @@ import type { ReadSteps } from './steps.ts';
 /** Millilitres of liquid per gram of vegetables at which blended soups are made (common practice, no source). */
 export const LIQUID_BAND = { least: 0.8, most: 2 } as const;
 const LEAST_VEGETABLES_G = 150;
+/** A bowl of soup as it is served (common practice). */
+const BOWL_ML = { least: 100, most: 900 } as const;
 /** No domestic oven goes higher in Celsius. */
 const MOST_CELSIUS = 260;
 const NO_SCALE =
@@ -91,6 +93,12 @@ export function wholeDoubts(
       'temperature.scale',
       `${[...new Set(scaleless)].map((degrees) => (degrees > MOST_CELSIUS ? `${degrees} has no scale: read as Fahrenheit, about ${Math.round(((degrees - 32) * 5) / 9 / 5) * 5} C` : `${degrees} has no scale: read as Celsius; in Fahrenheit the oven would hardly be warm`)).join('. ')}.`,
     );
+  const ml = bowlMl(recipe);
+  if (ml !== null && (ml < BOWL_ML.least || ml > BOWL_ML.most))
+    say(
+      'bowls.implausible',
+      `What is listed makes about ${Math.round(ml / 10) * 10} ml a bowl for ${recipe.servings} bowls. Check the number of bowls and the largest amounts.`,
+    );
   const ratio = liquidRatio(lines, shelf);
   if (ratio !== null && (ratio < LIQUID_BAND.least || ratio > LIQUID_BAND.most))
     say(
@@ -98,6 +106,16 @@ export function wholeDoubts(
       `${ratio.toFixed(1)} ml of liquid to a gram of vegetables: blended soups lie between ${LIQUID_BAND.least} and ${LIQUID_BAND.most.toFixed(1)}. ${ratio > LIQUID_BAND.most ? 'It will be thin: hold liquid back.' : 'It will be stiff: have more liquid at hand.'} Check the amounts.`,
     );
   return doubts;
+}
+
+/** About what one bowl holds, ml; null where bowls or too many weights are not known. */
+function bowlMl({ servings, lines }: Recipe): number | null {
+  const parents = new Set(lines.flatMap(({ partOf }) => partOf ?? []));
+  const inPot = lines.filter(
+    ({ id, stage, chosen, eaten }) => !parents.has(id) && chosen !== false && stage !== 'bowl' && stage !== 'plate' && eaten !== 'removed',
+  );
+  if (!servings || inPot.length < 3) return null;
+  return inPot.reduce((sum, { grams }) => sum + (grams?.best ?? 0), 0) / servings;
 }
 
 /** Alternatives stand or fall together: a step that uses one uses the choice. */

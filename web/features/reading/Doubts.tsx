@@ -77,7 +77,8 @@ interface ItemProps {
 function DoubtItem({ doubt, line, recipe, desk, onFindFood }: ItemProps) {
   const settled = desk.settlementOf(doubt.lineId);
   const keys = doubt.readings ? telling(doubt.readings) : [];
-  const wantsFood = doubt.code === 'food.unmatched' || doubt.code === 'food.modified' || doubt.code === 'food.ambiguous';
+  const wantsFood =
+    doubt.code === 'food.unmatched' || doubt.code === 'food.modified' || doubt.code === 'food.slip' || doubt.code === 'food.ambiguous';
   return (
     <li className="rounded-lg border border-line bg-card p-2.5">
       <div className="flex items-baseline gap-2">
