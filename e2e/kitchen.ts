@@ -37,7 +37,7 @@ export const test = base.extend<{ demo: boolean; refusals: RegExp | null; server
   demo: [false, { option: true }],
   // Chromium writes a console line of its own for a request that fails; a story that provokes one names it.
   refusals: [null, { option: true }],
-  server: async ({ demo }, use) => {
+  server: async ({ demo, page }, use) => {
     const databasePath = join(mkdtempSync(join(tmpdir(), 'kind-ladle-story-')), 'kitchen.sqlite');
     let running = await startServer(databasePath, 0, demo);
     const { url } = running;
@@ -54,6 +54,8 @@ export const test = base.extend<{ demo: boolean; refusals: RegExp | null; server
         running = await startServer(databasePath, Number(new URL(url).port), false);
       },
     });
+    // The page goes first: what it still fetches is no failure of the server.
+    await page.close();
     if (running.child.exitCode === null && running.child.signalCode === null) await kill();
   },
   // Console messages of any kind, and page errors.

@@ -73,7 +73,12 @@ test('a soup goes out in open formats and comes back', async ({ page, server }) 
     'Leek soup\nServes 4\n\n30 g butter\n400 g sliced leeks\n900 ml vegetable stock\n1. Sweat the leeks in the butter for 8 minutes.\n2. Add the stock, simmer 15 minutes and blend.',
   );
   await page.getByRole('button', { name: 'Put on the bench' }).click();
+  await page.getByRole('button', { name: 'Labels' }).click();
+  await expect(page.getByRole('dialog').getByRole('heading', { name: /labels? to check/ })).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Export' }).click();
+  await expectAccessible(page);
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Our own JSON' }).click();
   const stream = await (await saved).createReadStream();

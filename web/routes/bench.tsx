@@ -156,7 +156,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
           {autosave.state === 'offline' && <CloudOff size={14} aria-hidden className="mr-1 inline" />}
           {SAVE_WORDS[autosave.state]}
         </span>
-        <div className="ml-auto flex gap-1.5">
+        <div className="ml-auto flex flex-wrap gap-1.5">
           <Button onClick={() => history.undo()} disabled={!history.canUndo} aria-label="Undo">
             <Undo2 size={16} aria-hidden />
           </Button>
