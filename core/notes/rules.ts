@@ -45,7 +45,8 @@ export interface NoteRule {
   severity: Severity;
   message: string;
   source: string;
-  when: (context: NoteContext) => Finding | null;
+  /** `met` are the lines that meet each registered condition. */
+  when: (context: NoteContext, met: ReadonlyMap<number, string[]>) => Finding | null;
 }
 
 const some = (lineIds: string[]): Finding | null => (lineIds.length > 0 ? { lineIds } : null);
@@ -212,28 +213,55 @@ export const NOTE_RULES: readonly NoteRule[] = [
   },
 ];
 
-type LineTest = (counted: CountedLine) => boolean;
+/** A condition on lines, in the part that is of the food, asked once for each food, and the part that is of the line. */
+interface LineTest {
+  ofFood: ((food: Food) => boolean) | null;
+  ofLine: (line: CountedLine['line']) => boolean;
+}
 
-/** The conditions of a row as one test of a line; sets are made once and not for every analysis. */
-function lineTest({ foods, categories, states, flags, origins, contains, stages, text, leastGrams = 0 }: LineWhen): LineTest {
+const LINE_TESTS: LineTest[] = [];
+
+/** The place of the condition among all of them. */
+function register({ foods, categories, states, flags, origins, contains, stages, text, leastGrams = 0 }: LineWhen): number {
   const ids = foods && new Set(foods);
   const allergens = contains && new Set<AllergenId>(contains);
-  const ofFood = (food: Food): boolean =>
-    (!ids || ids.has(food.id) || (food.like !== undefined && ids.has(food.like))) &&
-    (!categories || categories.includes(food.category)) &&
-    (!states || states.includes(food.state)) &&
-    (!flags || flags.some((flag) => food.flags.includes(flag))) &&
-    (!origins || origins.some((origin) => food.origins.includes(origin))) &&
-    (!allergens || food.contains.some(({ allergen }) => allergens.has(allergen)));
   const anyFood = !foods && !categories && !states && !flags && !origins && !contains;
-  const known = new WeakMap<Food, boolean>();
-  return ({ line, food }) => {
-    if ((line.grams?.best ?? 0) < leastGrams || (stages && !stages.includes(line.stage)) || (text && !text.test(line.text))) return false;
-    if (!food || anyFood) return anyFood;
-    let holds = known.get(food);
-    if (holds === undefined) known.set(food, (holds = ofFood(food)));
-    return holds;
-  };
+  LINE_TESTS.push({
+    ofFood: anyFood
+      ? null
+      : (food) =>
+          (!ids || ids.has(food.id) || (food.like !== undefined && ids.has(food.like))) &&
+          (!categories || categories.includes(food.category)) &&
+          (!states || states.includes(food.state)) &&
+          (!flags || flags.some((flag) => food.flags.includes(flag))) &&
+          (!origins || origins.some((origin) => food.origins.includes(origin))) &&
+          (!allergens || food.contains.some(({ allergen }) => allergens.has(allergen))),
+    ofLine: (line) => (line.grams?.best ?? 0) >= leastGrams && (!stages || stages.includes(line.stage)) && (!text || text.test(line.text)),
+  });
+  return LINE_TESTS.length - 1;
+}
+
+const testsOfFood = new WeakMap<Food, readonly number[]>();
+/** Which conditions speak of a food at all; those of any food are in every list. */
+function testsFor(food: Food | null): readonly number[] {
+  const known = food ? testsOfFood.get(food) : undefined;
+  if (known) return known;
+  const found = LINE_TESTS.flatMap(({ ofFood }, at) => (ofFood === null || (food && ofFood(food)) ? [at] : []));
+  if (food) testsOfFood.set(food, found);
+  return found;
+}
+
+/** Lines by the condition they meet: one walk over the lines for all rules. */
+function linesByTest(lines: readonly CountedLine[]): ReadonlyMap<number, string[]> {
+  const met = new Map<number, string[]>();
+  for (const { line, food } of lines)
+    for (const at of testsFor(food)) {
+      if (!(LINE_TESTS[at] as LineTest).ofLine(line)) continue;
+      const ids = met.get(at);
+      if (ids) ids.push(line.id);
+      else met.set(at, [line.id]);
+    }
+  return met;
 }
 
 /** Steps whose words match, once for the steps of a recipe: plans share them. */
@@ -248,15 +276,15 @@ function stepTest(pattern: RegExp): (steps: Recipe['steps']) => readonly string[
 
 /** A row of the data as a rule. */
 function ruleOf({ code, severity, message, source, line, also, methods, step, over, potMl }: Caution): NoteRule {
-  const first = line && lineTest(line);
-  const second = also && lineTest(also);
+  const first = line && register(line);
+  const second = also && register(also);
   const said = step && stepTest(step);
   return {
     code,
     severity,
     message,
     source,
-    when: (context) => {
+    when: (context, met) => {
       if (potMl !== undefined && context.bowl.potMl < potMl) return null;
       const { steps } = context.recipe;
       const stepIds: string[] = [];
@@ -269,10 +297,10 @@ function ruleOf({ code, severity, message, source, line, also, methods, step, ov
         if (ids.length === 0) return null;
         stepIds.push(...ids.filter((id) => !stepIds.includes(id)));
       }
-      const lineIds = first ? linesWhere(context, first) : [];
-      if (first && lineIds.length === 0) return null;
-      const others = second ? linesWhere(context, (counted) => second(counted) && !lineIds.includes(counted.line.id)) : [];
-      if (second && others.length === 0) return null;
+      const lineIds = first === undefined ? [] : (met.get(first) ?? []);
+      if (first !== undefined && lineIds.length === 0) return null;
+      const others = second === undefined ? [] : (met.get(second) ?? []).filter((id) => !lineIds.includes(id));
+      if (second !== undefined && others.length === 0) return null;
       let what: string | undefined;
       if (over) {
         const value = context.perBowl(over[0]);
@@ -290,8 +318,9 @@ export const ALL_RULES: readonly NoteRule[] = [...NOTE_RULES, ...CAUTIONS.map(ru
 /** The notes of a soup, dangers first. */
 export function notesFor(context: NoteContext): Note[] {
   const order = { danger: 0, caution: 1, tip: 2 } as const;
+  const met = linesByTest(context.lines);
   return ALL_RULES.flatMap((rule) => {
-    const found = rule.when(context);
+    const found = rule.when(context, met);
     if (!found) return [];
     return [
       {
