@@ -171,7 +171,8 @@ function servingsOfSentences(lines: readonly TextLine[]): Sections['servings'] {
 /** A heading of a part: 'For the topping:', 'To serve', 'Horseradish cream' above a list. */
 function isPart(text: string, next: string | undefined, { mode, headed }: Walk, isFood: IsFood): boolean {
   const head = bare(text);
-  if (head.length > 48 || startsWithAmount(text) || BULLET.test(text) || NUMBERED.test(text) || /[.!?]$/.test(head)) return false;
+  if (head.length > 48 || startsWithAmount(text) || namesAmountBehind(head) || BULLET.test(text) || NUMBERED.test(text) || /[.!?]$/.test(head))
+    return false;
   if (/^(?:for (?:the )?)?[\p{L}\s'’&-]{2,44}:$/iu.test(head)) return true;
   if (/^for (?:the )?\p{L}/iu.test(head) && !readRange(head.slice(4))) return true;
   if (next === undefined || !looksLikeIngredient(next) || head.split(/\s+/).length > 6 || /,/.test(head)) return false;
