@@ -31,6 +31,8 @@ const IRREGULAR: Readonly<Record<string, string>> = {
   peaches: 'peach',
   bunches: 'bunch',
   spinach: 'spinach',
+  // 'Turnip greens' are not green turnips.
+  greens: 'greens',
   molasses: 'molasses',
   asparagus: 'asparagus',
   hummus: 'hummus',

@@ -49,6 +49,8 @@ describe('a food is matched whole, never by a part of its name', () => {
     ['buttermilk', 'buttermilk'],
     ['peanut butter', 'peanut-butter'],
     ['cream of tartar', 'none'],
+    ['turnip greens', 'none'],
+    ['bacon grease', 'bacon-fat'],
     ['butter beans', 'white-beans-canned-drained'],
     ['dried white beans', 'white-beans-dry'],
     ['gruyère', 'gruyere'],
