@@ -81,36 +81,44 @@ function Scoped({ caption, rows, words }: { caption: string; rows: Row[]; words:
       <caption className="pb-1 text-left text-lg">{caption}</caption>
       <thead>
         <tr className="text-left text-sm text-kale-soft">
-          {['', 'pot', 'bowl', 'plate', 'by what', 'to change'].map((head) => (
-            <th key={head} scope="col" className="px-2 py-1 font-normal">
+          {['', 'pot', 'bowl', 'plate', 'by what', 'to change'].map((head, index) => (
+            <th key={head} scope="col" className={`px-2 py-1 font-normal ${index > 3 ? 'max-sm:hidden' : ''}`}>
               {head || <span className="sr-only">{caption}</span>}
             </th>
           ))}
         </tr>
       </thead>
       <tbody>
-        {rows.map(({ id, label, aside, scopes, paths, fewest }) => (
-          <tr key={id} className="border-t border-line align-top">
-            <th scope="row" className="px-2 py-1 text-left font-semibold">
-              {label} {aside && <span className="text-sm font-normal text-kale-soft">{aside}</span>}
-            </th>
-            {SCOPES.map((scope, index) => (
-              <td key={scope} className="px-2 py-1">
-                {/* A scope that says what the one before it said repeats nothing. */}
-                {index > 0 && scopes[scope] === scopes[SCOPES[index - 1] as 'pot'] ? (
-                  <span className="text-kale-soft" title={SAID[scopes[scope]][1]}>
-                    <span aria-hidden>=</span>
-                    <span className="sr-only">{SAID[scopes[scope]][1]}</span>
-                  </span>
-                ) : (
-                  <State tone={SAID[scopes[scope]][0]}>{SAID[scopes[scope]][1]}</State>
-                )}
-              </td>
-            ))}
-            <td className="px-2 py-1 text-sm">{[...new Set(paths.map((path) => path.join(' › ')))].slice(0, 3).join('; ')}</td>
-            <td className="px-2 py-1 text-sm">{changesWords(fewest, words)}</td>
-          </tr>
-        ))}
+        {rows.map(({ id, label, aside, scopes, paths, fewest }) => {
+          const why = [...new Set(paths.map((path) => path.join(' › ')))].slice(0, 3).join('; ');
+          const change = changesWords(fewest, words);
+          return (
+            <tr key={id} className="border-t border-line align-top">
+              <th scope="row" className="px-2 py-1 text-left font-semibold">
+                {label} {aside && <span className="text-sm font-normal text-kale-soft">{aside}</span>}
+                <span className="block text-sm font-normal sm:hidden">
+                  {why}
+                  {change && <span className="block text-kale-soft">to change, {change}</span>}
+                </span>
+              </th>
+              {SCOPES.map((scope, index) => (
+                <td key={scope} className="px-2 py-1">
+                  {/* A scope that says what the one before it said repeats nothing. */}
+                  {index > 0 && scopes[scope] === scopes[SCOPES[index - 1] as 'pot'] ? (
+                    <span className="text-kale-soft" title={SAID[scopes[scope]][1]}>
+                      <span aria-hidden>=</span>
+                      <span className="sr-only">{SAID[scopes[scope]][1]}</span>
+                    </span>
+                  ) : (
+                    <State tone={SAID[scopes[scope]][0]}>{SAID[scopes[scope]][1]}</State>
+                  )}
+                </td>
+              ))}
+              <td className="px-2 py-1 text-sm max-sm:hidden">{why}</td>
+              <td className="px-2 py-1 text-sm max-sm:hidden">{change}</td>
+            </tr>
+          );
+        })}
       </tbody>
     </table>
   );
