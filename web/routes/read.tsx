@@ -2,6 +2,7 @@ import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Measures, Settings } from '../../contract/types.ts';
+import type { ChoiceResult } from '../../core/analysis.ts';
 import type { Note } from '../../core/notes/rules.ts';
 import { SOUP_DENSITY } from '../../core/nutrition/pot.ts';
 import { type Line, type Recipe, STAGE_LABELS, STAGES } from '../../core/recipe.ts';
@@ -183,7 +184,7 @@ function Findings({ desk, recipe, settings, onFindFood }: FindingsProps) {
         </Tabs.Trigger>
       </Tabs.List>
       <Tabs.Content value="lines" className="flex flex-col gap-3">
-        <Doubts desk={desk} recipe={recipe} onFindFood={onFindFood} />
+        <Doubts desk={desk} recipe={recipe} choices={analysis?.choices ?? NO_CHOICES} onFindFood={onFindFood} />
         <Understood recipe={recipe} notes={analysis?.notes ?? NO_NOTES} onFindFood={onFindFood} />
       </Tabs.Content>
       <Tabs.Content value="allergens">
@@ -213,6 +214,7 @@ const rulesOf = (settings: Settings | undefined): Needs =>
     : {};
 
 const NO_NOTES: readonly Note[] = [];
+const NO_CHOICES: readonly ChoiceResult[] = [];
 /** A caution about more lines than this is about the soup and stands at its steps only. */
 const MOST_LINES = 3;
 

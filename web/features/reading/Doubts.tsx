@@ -1,4 +1,6 @@
 import { useState } from 'react';
+import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
+import type { ChoiceResult } from '../../../core/analysis.ts';
 import { CONSEQUENCE_WEIGHT, type Doubt, type DoubtReading, type PerServing } from '../../../core/reading/doubts.ts';
 import type { Line, Recipe } from '../../../core/recipe.ts';
 import { figure, withUnit } from '../../kitchen/format.ts';
@@ -43,7 +45,15 @@ export const openDoubts = (desk: ReadingDesk): Doubt[] =>
   desk.doubts.filter(({ code, lineId }) => !TOLD_ONLY.has(code) && !desk.settlementOf(lineId)?.said);
 
 /** Doubts as a worklist, by consequence. Settled ones stay in the list, ticked, and can be settled again. */
-export function Doubts({ desk, recipe, onFindFood }: { desk: ReadingDesk; recipe: Recipe; onFindFood: (line: Line) => void }) {
+interface Props {
+  desk: ReadingDesk;
+  recipe: Recipe;
+  /** What each alternative makes of the soup. */
+  choices: readonly ChoiceResult[];
+  onFindFood: (line: Line) => void;
+}
+
+export function Doubts({ desk, recipe, choices, onFindFood }: Props) {
   const lines = new Map(recipe.lines.map((line) => [line.id, line]));
   const asked = desk.doubts.filter(({ code }) => !TOLD_ONLY.has(code)).length;
   const open = openDoubts(desk).length;
@@ -57,6 +67,7 @@ export function Doubts({ desk, recipe, onFindFood }: { desk: ReadingDesk; recipe
             doubt={doubt}
             line={doubt.lineId === null ? undefined : lines.get(doubt.lineId)}
             recipe={recipe}
+            choices={choices}
             desk={desk}
             onFindFood={onFindFood}
           />
@@ -70,11 +81,12 @@ interface ItemProps {
   doubt: Doubt;
   line: Line | undefined;
   recipe: Recipe;
+  choices: readonly ChoiceResult[];
   desk: ReadingDesk;
   onFindFood: (line: Line) => void;
 }
 
-function DoubtItem({ doubt, line, recipe, desk, onFindFood }: ItemProps) {
+function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps) {
   const settled = desk.settlementOf(doubt.lineId);
   const keys = doubt.readings ? telling(doubt.readings) : [];
   const wantsFood =
@@ -106,6 +118,7 @@ function DoubtItem({ doubt, line, recipe, desk, onFindFood }: ItemProps) {
               <span className="text-sm text-kale-soft">
                 {keys.map((key) => `${withUnit(key, reading.perServing[key] ?? 0)} ${SHORT[key]}`.trim()).join(', ')} a bowl
               </span>
+              {doubt.code === 'choice' && <span className="text-sm">{ownAllergens(reading, line, recipe, choices)}</span>}
             </Button>
           ))}
         {line && wantsFood && <Button onClick={() => onFindFood(line)}>Find the food</Button>}
@@ -183,4 +196,17 @@ function BowlsEntry({ desk }: { desk: ReadingDesk }) {
       </Button>
     </form>
   );
+}
+
+/** What an alternative has and another of the same choice has not: 'contains milk; check celery'. */
+function ownAllergens({ foodId }: DoubtReading, line: Line, recipe: Recipe, choices: readonly ChoiceResult[]): string {
+  const options = choices.filter(({ choiceOf }) => choiceOf === line.choiceOf);
+  const mine = options.find(({ lineId }) => recipe.lines.find(({ id }) => id === lineId)?.foodId === foodId);
+  if (!mine) return '';
+  const told = mine.allergens.filter(
+    ({ id, state }) => state !== 'absent' && options.some((other) => other.allergens.find((one) => one.id === id)?.state !== state),
+  );
+  return told.length === 0
+    ? 'no allergen more in the soup'
+    : told.map(({ id, state }) => `${state === 'mayContain' ? 'may contain' : state} ${ALLERGEN_LABELS[id]}`).join('; ');
 }
