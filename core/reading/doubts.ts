@@ -10,6 +10,7 @@ export const DOUBT_CODES = [
   'food.modified',
   'food.slip',
   'choice',
+  'above',
   'ounce',
   'disagree',
   'drained',

@@ -1,6 +1,6 @@
 /** Reads a pasted recipe into a Recipe with its doubts. Nothing is guessed silently; nothing blocks. */
 import type { Shelf } from '../food/shelf.ts';
-import { midpoint } from '../quantity/amount.ts';
+import { midpoint, readRange } from '../quantity/amount.ts';
 import type { System } from '../quantity/units.ts';
 import { type Line, MAX_LINES, MAX_STEPS, type Recipe, type Stage } from '../recipe.ts';
 import { chooseFood } from './chooseFood.ts';
@@ -55,7 +55,8 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
     return { recipe: { title: sections.title, lines: sections.ingredients.map(unread), steps: [] }, measures: system, doubts };
 
   const drafts: Draft[] = [];
-  for (const textLine of sections.ingredients) drafts.push(...readIngredient(textLine, drafts.length, context));
+  for (const textLine of sections.ingredients)
+    drafts.push(...(ofTheAbove(textLine, drafts, context) ?? readIngredient(textLine, drafts.length, context)));
   const steps = sections.steps.slice(0, MAX_STEPS);
   if (source.prose) {
     // What prose only names goes in too: 'top with sour cream'. A list would have had it; there a doubt is raised.
@@ -197,6 +198,30 @@ function readIngredient(textLine: TextLine, from: number, context: Context): Dra
   }
   return drafts;
 }
+
+/** 'Half of the above' is the line before it once more, by that share; whether it is more of it or a part of it is asked. */
+function ofTheAbove(textLine: TextLine, drafts: readonly Draft[], { shelf, doubts, bowls }: Context): Draft[] | null {
+  const before = drafts.at(-1)?.line;
+  const share = ABOVE.test(textLine.text) ? readRange(textLine.text.replace(/^\W*(?:the other|another)\s+/i, ''))?.range : undefined;
+  if (!before || !share) return null;
+  const times = (grams: number) => Number((grams * midpoint(share)).toPrecision(4));
+  const grams = before.grams && { best: times(before.grams.best), low: 0, high: times(before.grams.high) };
+  const line: Line = { id: `l${drafts.length + 1}`, stage: 'simmer', text: textLine.text, foodId: before.foodId, grams };
+  doubts.push({
+    code: 'above',
+    lineId: line.id,
+    textLine: textLine.at,
+    message: `'${textLine.text}' is read as ${grams ? `${grams.best} g ` : ''}more of '${before.text}'; it can also be a part of it.`,
+    ...(grams && before.foodId
+      ? {
+          readings: [readingOf('more of it', before.foodId, grams.best, bowls, shelf), readingOf('a part of it', before.foodId, 0, bowls, shelf)],
+        }
+      : {}),
+  });
+  return [{ line, textLine }];
+}
+const ABOVE =
+  /^\W*(?:(?:the other|another)\s+)?(?:half|a third|one third|a quarter|two thirds|three quarters)\s+(?:of\s+)?(?:the\s+)?(?:above|previous|same)\b/i;
 
 function oneLine(written: WrittenLine, textLine: TextLine, id: string, context: Context): Draft {
   const line: Line = { id, stage: 'simmer', text: written.text, foodId: null, grams: null };

@@ -113,6 +113,12 @@ describe('what goes out of the pot', () => {
   });
 });
 
+test('half of the above is the line before once more, and asked', () => {
+  const { recipe, doubts } = read(soup(['40 g butter', 'half of the above', '700 g sliced carrots', '1 l vegetable stock'], STEPS));
+  expect(recipe.lines[1]).toMatchObject({ foodId: 'butter-salted', grams: { best: 20, low: 0 } });
+  expect(doubts.find(({ code }) => code === 'above')?.readings?.map(({ grams }) => grams)).toEqual([20, 0]);
+});
+
 describe('slips of dictation and of fingers', () => {
   test.each([
     ['2 leaks, sliced', 'leek'],
