@@ -99,6 +99,10 @@ describe('a label that was read', () => {
     const bowl = analyse(soup([line('m', 'miso', 20)]), {}, shelf);
     expect(bowl.allergens.find(({ id }) => id === 'soy')?.state).toBe('contains');
   });
+  test('wheat on a label is gluten too', () => {
+    const shelf = kitchen([pin({ allergens: [{ allergen: 'wheat', state: 'contains' }] })]);
+    expect([stateOf(shelf, 'wheat'), stateOf(shelf, 'gluten')]).toEqual(['contains', 'contains']);
+  });
   test('settles a diet and an additive', () => {
     const shelf = kitchen([
       { ...pin(), foodId: 'stock-powder-reduced-salt', diets: ['noOnionGarlic'], flags: [{ flag: 'potassiumChloride', present: false }] },

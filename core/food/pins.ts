@@ -46,6 +46,9 @@ export function pinned(food: Food, pin: LabelPin, today: string): Food {
     };
   }
   const said = new Map(pin.allergens.map(({ allergen, state }) => [allergen, state]));
+  // Wheat on a label is gluten too, unless the kitchen answered for gluten itself.
+  const wheat = said.get('wheat');
+  if (wheat && wheat !== 'absent' && !said.has('gluten')) said.set('gluten', wheat);
   const label = pin.product ? `label of ${pin.product}, ${pin.readOn}` : `label read on ${pin.readOn}`;
   const holds = (state: PinState) => [...said].filter(([, one]) => one === state).map(([allergen]) => allergen);
   const settled = new Set(pin.diets);

@@ -2,7 +2,7 @@
 import type { Shelf } from '../food/shelf.ts';
 import { midpoint, readRange } from '../quantity/amount.ts';
 import type { System } from '../quantity/units.ts';
-import { type Line, MAX_LINES, MAX_STEPS, type Recipe, type Stage } from '../recipe.ts';
+import { type Line, MAX_LINES, MAX_STEPS, type Recipe, type Stage, settleGroups } from '../recipe.ts';
 import { chooseFood } from './chooseFood.ts';
 import { chooseGrams, gramsWithoutFood } from './chooseGrams.ts';
 import type { Context } from './context.ts';
@@ -112,7 +112,7 @@ const unread = ({ text }: TextLine, index: number): Line => ({ id: `l${index + 1
 
 /** Our own file keeps its lines, grams and steps; a food this shelf does not have is asked for. */
 function readOwn(value: Record<string, unknown>, options: ReadOptions, shelf: Shelf): Reading {
-  const recipe = recipeOfJson(value);
+  const recipe = settleGroups(recipeOfJson(value));
   const doubts: Doubt[] = [];
   for (const line of recipe.lines)
     if (line.foodId !== null && !shelf.food(line.foodId)) {

@@ -77,6 +77,8 @@ interface Walk {
   sections: Sections;
   mode: 'open' | 'ingredients' | 'steps';
   headed: boolean;
+  /** A heading 'Ingredients' stands somewhere: what comes before it is a story. */
+  listHeaded: boolean;
   stage: Stage | undefined;
 }
 
@@ -95,7 +97,13 @@ export function findSections(text: string, isFood: IsFood = () => false): Sectio
     .filter((line) => line.text !== '' && !RULE.test(line.text));
   const sections: Sections = { title: '', servings: null, ingredients: [], steps: [] };
   const heads = lines.map((line) => bare(line.text));
-  const walk: Walk = { sections, mode: 'open', headed: heads.some((head) => INGREDIENTS.test(head) || METHOD.test(head)), stage: undefined };
+  const walk: Walk = {
+    sections,
+    mode: 'open',
+    headed: heads.some((head) => INGREDIENTS.test(head) || METHOD.test(head)),
+    listHeaded: heads.some((head) => INGREDIENTS.test(head)),
+    stage: undefined,
+  };
   lines.forEach((line, index) => {
     const head = heads[index] as string;
     if (sections.claimedMinutes === undefined) takeTotal(line.text, sections);
@@ -108,7 +116,8 @@ export function findSections(text: string, isFood: IsFood = () => false): Sectio
     else if (!sections.servings && takeServings(line, sections)) return;
     else if (isPart(line.text, lines[index + 1]?.text, walk, isFood)) {
       walk.stage = stageNamed(head) ?? (PLATE_WORD.test(head) ? 'plate' : PART_WORD.test(head) ? 'bowl' : undefined);
-      if (walk.mode === 'steps' && !startsWithAmount(lines[index + 1]?.text ?? '')) return;
+      const next = lines[index + 1]?.text ?? '';
+      if (walk.mode === 'steps' && !startsWithAmount(next) && !isFood(next)) return;
       walk.mode = 'ingredients';
     } else takeLine(line, walk, isFood);
   });
@@ -200,15 +209,15 @@ function takeLine(line: TextLine, walk: Walk, isFood: IsFood): void {
   if (looksLikeIngredient(line.text) && !(sentence && line.text.length > 90)) {
     if (!headed) walk.mode = 'ingredients';
     takeIngredient(line, walk);
-  } else if (sentence && headed && walk.mode === 'open' && sections.ingredients.length === 0 && !numbered) {
+  } else if (sentence && walk.listHeaded && walk.mode === 'open' && sections.ingredients.length === 0 && !numbered) {
     // What is told before the list is a story.
     return;
   } else if (sentence && (sections.ingredients.length > 0 || numbered || line.text.length > 90)) {
     if (!headed || walk.mode === 'ingredients') walk.mode = 'steps';
     sections.steps.push(step);
   } else if (walk.mode === 'ingredients' || (sections.ingredients.length > 0 && isFood(line.text))) takeIngredient(line, walk);
-  else if (!headed && namesAmountBehind(line.text)) {
-    walk.mode = 'ingredients';
+  else if (!walk.listHeaded && (namesAmountBehind(line.text) || (line.text.length < 60 && isFood(line.text)))) {
+    if (!headed) walk.mode = 'ingredients';
     takeIngredient(line, walk);
   } else if (line.text.length > 90 && !headed) sections.steps.push(step);
 }

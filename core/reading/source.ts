@@ -5,8 +5,12 @@ import { STAGES, type Stage } from '../recipe.ts';
 import { looksLikeHtml, readHtml } from './formats/html.ts';
 import { sectionsOfJsonLd } from './formats/jsonLd.ts';
 import { flattenPipes, tableRows } from './formats/table.ts';
+import { readLine } from './line.ts';
 import { ingredientsOfProse, type Names, sentencesOf, titleOfProse } from './prose.ts';
 import { findSections, type Sections, type TextLine } from './sections.ts';
+
+/** Longer lines name no ingredients. */
+const MOST_READ = 120;
 
 export type Source = { kind: 'own'; value: Record<string, unknown> } | { kind: 'text'; sections: Sections; prose: boolean };
 
@@ -45,7 +49,7 @@ export function sourceOf(text: string, names: Names): Source {
 
 /** Lines where there are lines; sentences where everything stands in prose. */
 function ofText(text: string, names: Names): { sections: Sections; prose: boolean } {
-  const sections = findSections(text, names.food);
+  const sections = findSections(text, (words) => names.food(words) || (words.length < MOST_READ && names.several(readLine(words))));
   const lines = text.split(/\r\n?|\n/).map((line, at): TextLine => ({ text: line.trim(), at }));
   const listed = sections.ingredients.filter(({ text: line }) => line.length < 160).length;
   if (listed > 1) return { sections, prose: false };

@@ -328,7 +328,9 @@ function byWord(heads: ReadonlyMap<string, ReadonlySet<string>>): ReadonlyMap<st
 }
 
 function linesIn(clause: string, index: ReadonlyMap<string, number[]>, lines: readonly Line[]): string[] {
-  const tokens = tokensOf(clause).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));
+  // 'Fish stock' speaks of the stock, and not of the fish.
+  const spoken = clause.replace(/\bfish[ -](?=(?:stock|sauce|broth)\b)/gi, '');
+  const tokens = tokensOf(spoken).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));
   const places = new Set(tokens.flatMap((token) => index.get(token) ?? []));
   return [...places].sort((a, b) => a - b).map((at) => (lines[at] as Line).id);
 }

@@ -135,3 +135,37 @@ describe('slips of dictation and of fingers', () => {
     expect(codes(soup(['2 beets', '1 tsp dried thyme'], ['Simmer.'])).filter((code) => code === 'food.slip')).toEqual([]);
   });
 });
+
+describe('foods without an amount', () => {
+  const foodsOf = (text: string) => read(text).recipe.lines.map(({ foodId }) => foodId);
+  test('at the head of a list without headings are lines like others', () => {
+    expect(foodsOf('Leek soup\nbutter\nsalt and pepper\n2 leeks\n1 l water\nSimmer for 20 minutes.')).toEqual([
+      'butter-salted',
+      'salt',
+      'black-pepper',
+      'leek',
+      'water',
+    ]);
+  });
+  test('at the head of a list of which only the method has a heading', () => {
+    expect(foodsOf('Leek soup\nbutter\n2 leeks\n1 l water\n\nMethod\nSimmer for 20 minutes.')).toEqual(['butter-salted', 'leek', 'water']);
+  });
+  test('under a heading behind the steps are lines too', () => {
+    const { recipe } = read('Leek soup\n2 leeks\n1 l water\nSimmer the leeks in the water for 20 minutes.\nTo serve:\nchives\nsour cream');
+    expect(recipe.lines.map(({ foodId, stage }) => [foodId, stage])).toEqual([
+      ['leek', 'simmer'],
+      ['water', 'simmer'],
+      ['chives', 'bowl'],
+      ['sour-cream', 'bowl'],
+    ]);
+  });
+  test('fish stock in a step does not put the fish in', () => {
+    const { recipe } = read(
+      soup(
+        ['600 g sliced potatoes', '800 ml fish stock', '200 g smoked haddock'],
+        ['Simmer the potatoes in the fish stock for 15 minutes.', 'Blend.', 'Warm the haddock in the soup.'],
+      ),
+    );
+    expect(recipe.steps[0]?.uses).toEqual(['l1', 'l2']);
+  });
+});

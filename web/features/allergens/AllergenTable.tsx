@@ -90,7 +90,7 @@ function Scoped({ caption, rows, words }: { caption: string; rows: Row[]; words:
       </thead>
       <tbody>
         {rows.map(({ id, label, aside, scopes, paths, fewest }) => {
-          const why = [...new Set(paths.map((path) => path.join(' › ')))].slice(0, 3).join('; ');
+          const why = [...new Set(paths.map((path) => path.join(' › ')))].join('; ');
           const change = changesWords(fewest, words);
           return (
             <tr key={id} className="border-t border-line align-top">
@@ -128,6 +128,6 @@ function Scoped({ caption, rows, words }: { caption: string; rows: Row[]; words:
 function changesWords({ count, lineIds }: FewestChanges, words: ReadonlyMap<string, string>): string {
   if (count === null) return 'a line without a food first';
   if (count === 0) return '';
-  const named = lineIds.slice(0, 2).map((id) => words.get(id) ?? id);
-  return `${count === 1 ? 'one line' : `${count} lines`}: ${named.join('; ')}${lineIds.length > 2 ? ' ...' : ''}`;
+  const named = [...new Set(lineIds.map((id) => words.get(id) ?? id))];
+  return `${count === 1 ? 'one line' : `${count} lines`}: ${named.join('; ')}`;
 }
