@@ -94,6 +94,11 @@ describe('a label that was read', () => {
     expect(stateOf(shelf, 'crustacean')).toBe('check');
     expect(worklistText('x', labelWorklist(pot, 'eu', shelf))).toContain('label read on 2026-03-01, look again now');
   });
+  test('that found what other makes do not have is not forgotten on its day', () => {
+    const found = pin({ allergens: [{ allergen: 'lupin', state: 'contains' }], flags: [{ flag: 'phosphate', present: true }] });
+    expect([stateOf(kitchen([found]), 'lupin'), stateOf(kitchen([found], '2026-10-01'), 'lupin')]).toEqual(['contains', 'check']);
+    expect(kitchen([found], '2026-10-01').food('curry-paste-red')?.flags).toContain('phosphate');
+  });
   test('never takes away what every make contains', () => {
     const shelf = kitchen([{ ...pin(), foodId: 'miso', allergens: [{ allergen: 'soy', state: 'absent' }] }]);
     const bowl = analyse(soup([line('m', 'miso', 20)]), {}, shelf);

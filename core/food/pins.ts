@@ -36,23 +36,31 @@ export interface PinnedNote {
 export function pinned(food: Food, pin: LabelPin, today: string): Food {
   const expired = today >= pin.lookAgainOn;
   const note: PinnedNote = { readOn: pin.readOn, lookAgainOn: pin.lookAgainOn, expired, ...(pin.product ? { product: pin.product } : {}) };
-  if (expired) {
-    const again = (why: string) => `${why}; the label was read on ${pin.readOn}: look again`;
-    return {
-      ...food,
-      pin: note,
-      checks: food.checks.map((check) => ({ ...check, why: again(check.why) })),
-      dietChecks: food.dietChecks.map((check) => ({ ...check, why: again(check.why) })),
-    };
-  }
   const said = new Map(pin.allergens.map(({ allergen, state }) => [allergen, state]));
   // Wheat on a label is gluten too, unless the kitchen answered for gluten itself.
   const wheat = said.get('wheat');
   if (wheat && wheat !== 'absent' && !said.has('gluten')) said.set('gluten', wheat);
+  const flags = new Map(pin.flags.map(({ flag, present }) => [flag as FoodFlag, present]));
+  const found = [...flags].filter(([flag, present]) => present && !food.flags.includes(flag)).map(([flag]) => flag);
+  if (expired) {
+    // What was absent is a question again; what was found stays one, also where other makes do not have it.
+    const again = (why: string) => `${why}; the label was read on ${pin.readOn}: look again`;
+    const open = new Set([...food.contains, ...food.checks].map(({ allergen }) => allergen));
+    const was = [...said].filter(([allergen, state]) => state !== 'absent' && !open.has(allergen));
+    return {
+      ...food,
+      pin: note,
+      checks: [
+        ...food.checks.map((check) => ({ ...check, why: again(check.why) })),
+        ...was.map(([allergen, state]) => ({ allergen, why: again(`${state === 'contains' ? 'contained' : 'possible'} by the last label`) })),
+      ],
+      dietChecks: food.dietChecks.map((check) => ({ ...check, why: again(check.why) })),
+      flags: [...food.flags, ...found],
+    };
+  }
   const label = pin.product ? `label of ${pin.product}, ${pin.readOn}` : `label read on ${pin.readOn}`;
   const holds = (state: PinState) => [...said].filter(([, one]) => one === state).map(([allergen]) => allergen);
   const settled = new Set(pin.diets);
-  const flags = new Map(pin.flags.map(({ flag, present }) => [flag as FoodFlag, present]));
   return {
     ...food,
     pin: note,
@@ -69,9 +77,6 @@ export function pinned(food: Food, pin: LabelPin, today: string): Food {
       ...holds('mayContain').map((allergen) => ({ allergen, why: `${label}: may contain ${ALLERGEN_LABELS[allergen]}` })),
     ],
     dietChecks: food.dietChecks.filter(({ diet }) => !settled.has(diet)),
-    flags: [
-      ...food.flags.filter((flag) => flags.get(flag) !== false),
-      ...[...flags].filter(([flag, present]) => present && !food.flags.includes(flag)).map(([flag]) => flag),
-    ],
+    flags: [...food.flags.filter((flag) => flags.get(flag) !== false), ...found],
   };
 }
