@@ -1,9 +1,9 @@
 /** Checks a body against its schema and its meaning, and says what is wrong, where, and how to mend it. */
 import type { ObjectSchema, ValidationErrorItem } from 'joi';
 import { type LabelEntry, labelFaults } from '../core/food/label.ts';
-import { type Recipe, recipeFaults } from '../core/recipe.ts';
 import type { Needs } from '../core/swap/needs.ts';
 import { needsFaults } from '../core/swap/needs.ts';
+import { type Recipe, recipeFaults } from '../core/vocabulary/recipe.ts';
 import { PROBLEMS, Problem, type ProblemCode, type ProblemError } from './problems.ts';
 
 const pointer = (path: readonly (string | number)[]): string =>

@@ -1,9 +1,9 @@
 /** openapi.json describes what the schemas take and what the server sends. */
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../core/analysis.ts';
+import { analyse } from '../core/analysis/analysis.ts';
 import { SHELF } from '../core/food/shelf.ts';
-import { NUTRIENTS } from '../core/nutrient.ts';
-import type { Recipe } from '../core/recipe.ts';
+import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
+import type { Recipe } from '../core/vocabulary/recipe.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { OPENAPI } from './openapi.ts';
 import { needsSchema, recipeSchema } from './schemas.ts';

@@ -1,8 +1,8 @@
 /** openapi.json, 3.1: request bodies from the Joi schemas, replies by hand, every problem code in one table. */
 import type { ObjectSchema } from 'joi';
-import { ALLERGENS, DIETS } from '../core/allergen/ids.ts';
-import { NUTRIENTS } from '../core/nutrient.ts';
-import { REGIME_IDS } from '../core/nutrition/regime.ts';
+import { REGIME_IDS } from '../core/regime/regime.ts';
+import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
+import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { PROBLEMS } from './problems.ts';
 import {

@@ -1,12 +1,12 @@
 /** The bodies the API takes, as Joi schemas. Wrong shapes are 400, wrong values 422; see check.ts. */
 import Joi from 'joi';
-import { ALLERGENS, DIETS } from '../core/allergen/ids.ts';
 import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
 import { PIN_FLAGS, PIN_STATES } from '../core/food/pins.ts';
-import { CATEGORIES } from '../core/food/types.ts';
-import { NUTRIENTS } from '../core/nutrient.ts';
-import { REGIME_IDS } from '../core/nutrition/regime.ts';
-import { EATEN, LIDS, METHODS, STAGES } from '../core/recipe.ts';
+import { REGIME_IDS } from '../core/regime/regime.ts';
+import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
+import { CATEGORIES } from '../core/vocabulary/food.ts';
+import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
+import { EATEN, LIDS, METHODS, STAGES } from '../core/vocabulary/recipe.ts';
 
 export const MEASURES = ['auto', 'us', 'metric', 'imperial', 'au'] as const;
 /** No kitchen weighs more than this into one pot; keeps every sum finite. */

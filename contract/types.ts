@@ -1,12 +1,12 @@
 /** What the API sends, as types. */
 
-import type { AllergenId } from '../core/allergen/ids.ts';
-import type { Analysis } from '../core/analysis.ts';
+import type { Analysis } from '../core/analysis/analysis.ts';
 import type { LabelEntry } from '../core/food/label.ts';
 import type { LabelPin } from '../core/food/pins.ts';
-import type { RegimeId } from '../core/nutrition/regime.ts';
-import type { Recipe } from '../core/recipe.ts';
+import type { RegimeId } from '../core/regime/regime.ts';
 import type { Needs } from '../core/swap/needs.ts';
+import type { AllergenId } from '../core/vocabulary/allergens.ts';
+import type { Recipe } from '../core/vocabulary/recipe.ts';
 
 export type Measures = 'auto' | 'us' | 'metric' | 'imperial' | 'au';
 

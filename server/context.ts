@@ -1,12 +1,13 @@
 /** Everything the application is made of, put together once. */
 import type { Knex } from 'knex';
-import { type KitchenShelf, makeShelf, SHELF } from '../core/food/shelf.ts';
+import { onShelf, SHELF } from '../core/food/shelf.ts';
 import type { Config } from './config.ts';
 import { openDatabase } from './database.ts';
 import { type Book, makeBook } from './services/book.ts';
 import { type Clock, type Kitchen, makeKitchen } from './services/kitchen.ts';
 import { type Knowledge, makeKnowledge } from './services/knowledge.ts';
 import { makeOwnFoods, type OwnFoods } from './services/ownFoods.ts';
+import { type KitchenShelf, kitchenShelf } from './services/shelf.ts';
 import { type Adapter, workerAdapter } from './workers/adapter.ts';
 
 export interface Context {
@@ -25,13 +26,13 @@ export async function makeContext(config: Config, parts: { clock?: Clock; adapte
   const db = await openDatabase(config.databasePath);
   const clock = parts.clock ?? (() => new Date());
   // A shelf of its own: what this kitchen adds stands on no other.
-  const shelf = makeShelf(SHELF.foods);
+  const shelf = kitchenShelf(SHELF.foods);
   const ownFoods = makeOwnFoods(db, shelf, clock);
   await ownFoods.shelve();
   const knowledge = makeKnowledge(db, shelf, clock);
   await knowledge.shelve();
   const book = makeBook(db, shelf, clock);
-  const adapter = parts.adapter ?? workerAdapter(config.workerPath, () => ({ own: shelf.own, pins: shelf.pins }));
+  const adapter = parts.adapter ?? workerAdapter(config.workerPath, () => onShelf(shelf.now()));
   return {
     config,
     db,

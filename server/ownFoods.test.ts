@@ -3,9 +3,9 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Food } from '../core/food/types.ts';
 import { adapt } from '../core/swap/adapt.ts';
 import { swapsFor } from '../core/swap/model.ts';
+import type { Food } from '../core/vocabulary/food.ts';
 import { openKitchen, type TestKitchen } from './test/kitchen.ts';
 
 const databasePath = join(mkdtempSync(join(tmpdir(), 'kind-ladle-own-')), 'kitchen.sqlite');
@@ -133,12 +133,12 @@ describe('a food used like another', () => {
   };
   test('has its swaps: a pot with it can do without milk', async () => {
     const { body: food } = await kitchen.send('POST', '/api/own-foods', CREAM);
-    const own = kitchen.context.shelf.food(food.id);
+    const own = kitchen.context.shelf.now().food(food.id);
     expect(own).toMatchObject({ like: 'cream-heavy', fatForm: 'dispersed' });
     expect(swapsFor(own as Food).length).toBeGreaterThanOrEqual(13);
     const { lines, ...pot } = potOf(food.id);
     const recipe = { ...pot, lines: lines.map((line) => ({ ...line, stage: line.stage as 'base' })) };
-    const { plans } = adapt({ recipe, needs: { allergens: ['milk'] } }, kitchen.context.shelf, { now: () => 0 });
+    const { plans } = adapt({ recipe, needs: { allergens: ['milk'] } }, kitchen.context.shelf.now(), { now: () => 0 });
     expect(plans[0]?.analysis.allergens.find(({ id }) => id === 'milk')?.state).not.toBe('contains');
   });
   test('cannot be like a food that is not there, or like another own one', async () => {

@@ -4,10 +4,10 @@
  */
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../core/analysis.ts';
+import { analyse } from '../core/analysis/analysis.ts';
 import { SHELF } from '../core/food/shelf.ts';
-import type { Nutrient } from '../core/nutrient.ts';
-import type { Line } from '../core/recipe.ts';
+import type { Nutrient } from '../core/vocabulary/nutrient.ts';
+import type { Line } from '../core/vocabulary/recipe.ts';
 
 /** Cells of one row; the file quotes what holds a comma and doubles no quotes. */
 const cells = (row: string): string[] => [...row.matchAll(/"([^"]*)"|([^,]+)|(?<=,)(?=,|$)/g)].map(([, quoted, plain]) => quoted ?? plain ?? '');

@@ -3,9 +3,10 @@
  * line to allergen. `contains` is a fact of the food; `check` depends on the make; `mayContain` is a statement on a
  * package; `absent` only says that no ingredient shows it.
  */
-import type { Food } from '../food/types.ts';
-import type { Line } from '../recipe.ts';
-import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, SINGLE_TREE_NUTS } from './ids.ts';
+
+import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, SINGLE_TREE_NUTS } from '../vocabulary/allergens.ts';
+import type { Food } from '../vocabulary/food.ts';
+import type { Line } from '../vocabulary/recipe.ts';
 
 export type AllergenState = 'contains' | 'check' | 'mayContain' | 'absent';
 export type Scope = 'pot' | 'bowl' | 'plate';

@@ -2,10 +2,11 @@
  * Diets by origin. A diet fits when no line breaks it and none has to be looked up; a line counts whether it is
  * eaten, strained out or poured off. Kosher and halal are more than the absence of pork and alcohol: no verdict is given.
  */
-import type { Food, Origin } from '../food/types.ts';
+
+import { type AllergenId, DIETS, type DietId } from '../vocabulary/allergens.ts';
+import type { Food, Origin } from '../vocabulary/food.ts';
 import type { AllergenState, Because, CountedLine, FewestChanges, Finding, NutRules, Scoped } from './board.ts';
 import { covers, rulesKey, scopeOf, verdict } from './board.ts';
-import { type AllergenId, DIETS, type DietId } from './ids.ts';
 
 export type DietState = 'fits' | 'check' | 'breaks';
 

@@ -1,9 +1,9 @@
 /** Lines that deceive: each is read as a cook would write it and must say exactly what the trade knows. */
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis.ts';
+import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { readRecipe } from '../reading/read.ts';
-import { ALLERGEN_TRAPS, DIET_TRAPS } from './corpus/traps.ts';
+import { ALLERGEN_TRAPS, DIET_TRAPS } from '../test/allergen/traps.ts';
 
 const rows = (text: string) =>
   text

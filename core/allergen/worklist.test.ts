@@ -1,9 +1,9 @@
 /** What to look up on which pack, and what a label that was read settles until its day. */
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis.ts';
+import { analyse } from '../analysis/analysis.ts';
 import { sheetText } from '../export/sheet.ts';
 import type { LabelPin } from '../food/pins.ts';
-import { makeShelf, SHELF } from '../food/shelf.ts';
+import { SHELF, shelfWith } from '../food/shelf.ts';
 import { line, soup, step } from '../test/soup.ts';
 import { labelWorklist, worklistText } from './worklist.ts';
 
@@ -28,9 +28,7 @@ const pin = (more: Partial<LabelPin> = {}): LabelPin => ({
   ...more,
 });
 const kitchen = (pins: LabelPin[], today = '2026-04-01') => {
-  const shelf = makeShelf(SHELF.foods);
-  shelf.setPins({ pins, today });
-  return shelf;
+  return shelfWith(SHELF, { own: [], pins, day: today });
 };
 const stateOf = (shelf: ReturnType<typeof kitchen>, id: string) =>
   analyse(pot.lines[0] ? { ...pot, lines: [pot.lines[0]] } : pot, { regime: 'eu' }, shelf).allergens.find((one) => one.id === id)?.state;

@@ -1,11 +1,10 @@
 /** What to look up on which package before a soup is served: every check of every line, by food, the declared allergens first. */
-import type { PinnedNote } from '../food/pins.ts';
-import type { KitchenShelf, Shelf } from '../food/shelf.ts';
-import type { Food } from '../food/types.ts';
-import { REGIMES, type RegimeId } from '../nutrition/regime.ts';
-import { countedLines, type Recipe } from '../recipe.ts';
+import type { Shelf } from '../food/shelf.ts';
+import { REGIMES, type RegimeId } from '../regime/regime.ts';
+import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from '../vocabulary/allergens.ts';
+import type { Food, PinnedNote } from '../vocabulary/food.ts';
+import { countedLines, type Recipe } from '../vocabulary/recipe.ts';
 import type { DietVerdict } from './diets.ts';
-import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from './ids.ts';
 
 export type LookFor =
   | { kind: 'allergen'; id: AllergenId; label: string; why: string; declared: boolean }
@@ -81,7 +80,7 @@ function lookForOf(food: Food, declared: ReadonlySet<AllergenId>, wanted: Readon
 }
 
 /** What a label of this food has to settle, whatever this kitchen has pinned. */
-export function questionsOf(foodId: string, shelf: KitchenShelf): LookFor[] {
+export function questionsOf(foodId: string, shelf: Shelf): LookFor[] {
   const food = shelf.unpinned(foodId);
   return food ? lookForOf(food, new Set(), undefined) : [];
 }

@@ -1,12 +1,14 @@
 /** What is exported is read back: whole in JSON and CSV, foods and grams and stages in Markdown, foods and grams in JSON-LD. */
+
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { SHELF } from '../food/shelf.ts';
-import { CORPUS_RECIPES } from '../reading/corpus/recipes.ts';
+import { fromCsv, guarded, toCsv, unguarded } from '../formats/csv.ts';
 import { readRecipe } from '../reading/read.ts';
-import type { Line, Recipe } from '../recipe.ts';
-import { fromCsv, guarded, toCsv, toJson, toJsonLd, toMarkdown, unguarded } from './formats.ts';
+import { CORPUS_RECIPES } from '../test/reading/recipes.ts';
+import type { Line, Recipe } from '../vocabulary/recipe.ts';
+import { toJson, toJsonLd, toMarkdown } from './formats.ts';
 import { nameThatReads } from './words.ts';
 
 const read = (text: string) => readRecipe(text, { measures: 'metric' }, SHELF).recipe;

@@ -1,10 +1,11 @@
 /** The sheet of a soup as plain text: what a kitchen pins to the wall or sends on. */
-import { ALLERGEN_LABELS } from '../allergen/ids.ts';
+
 import { labelWorklist, worklistText } from '../allergen/worklist.ts';
-import type { Analysis } from '../analysis.ts';
+import type { Analysis } from '../analysis/analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
-import type { RegimeId } from '../nutrition/regime.ts';
-import { type Recipe, STAGE_LABELS, STAGES } from '../recipe.ts';
+import type { RegimeId } from '../regime/regime.ts';
+import { ALLERGEN_LABELS } from '../vocabulary/allergens.ts';
+import { type Recipe, STAGE_LABELS, STAGES } from '../vocabulary/recipe.ts';
 import { writtenLines } from './words.ts';
 
 const FIGURES = [

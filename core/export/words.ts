@@ -1,7 +1,7 @@
 /** A line of a recipe in words that read back as the same food and grams. */
 import type { Shelf } from '../food/shelf.ts';
 import { matchFood } from '../reading/match.ts';
-import type { Line, Recipe } from '../recipe.ts';
+import type { Line, Recipe } from '../vocabulary/recipe.ts';
 
 const known = new WeakMap<Shelf['foods'], Map<string, string | null>>();
 

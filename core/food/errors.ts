@@ -4,8 +4,9 @@
  * recalibrated when a second blind pass over the rows exists. Water and energy-yielding nutrients vary least,
  * vitamins most.
  */
-import { NUTRIENTS, type Nutrient, type StoredNutrient } from '../nutrient.ts';
-import type { SourceKind } from './types.ts';
+
+import type { SourceKind } from '../vocabulary/food.ts';
+import { NUTRIENTS, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
 
 type NutrientClass = 'water' | 'macro' | 'mineral' | 'vitamin';
 

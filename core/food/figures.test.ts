@@ -1,10 +1,11 @@
 /** Intervals of single foods that common sense bounds. */
+
 import { describe, expect, test } from '@jest/globals';
-import { NUTRIENT_INDEX, type Nutrient } from '../nutrient.ts';
-import { Z95 } from '../nutrition/kernel.ts';
-import { REGIMES } from '../nutrition/regime.ts';
+import { REGIMES } from '../regime/regime.ts';
+import { Z95 } from '../statistics/normal.ts';
+import type { Food } from '../vocabulary/food.ts';
+import { NUTRIENT_INDEX, type Nutrient } from '../vocabulary/nutrient.ts';
 import { SHELF } from './shelf.ts';
-import type { Food } from './types.ts';
 
 const intervalOf = (id: string, key: Nutrient) => {
   const { value, below, above } = SHELF.figures(SHELF.food(id) as Food, REGIMES.us);

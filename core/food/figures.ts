@@ -2,10 +2,12 @@
  * A food's figures as the calculation wants them: dense arrays by NUTRIENT_INDEX, per 100 g, with standard deviations,
  * and with the derived nutrients (energy, available carbohydrate, salt) of one regime.
  */
-import { NUTRIENT_COUNT, NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from '../nutrient.ts';
-import type { Regime } from '../nutrition/regime.ts';
+
+import type { Regime } from '../regime/regime.ts';
+import { Z95 } from '../statistics/normal.ts';
+import type { Food } from '../vocabulary/food.ts';
+import { NUTRIENT_COUNT, NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import { classError } from './errors.ts';
-import type { Food } from './types.ts';
 
 export interface Figures {
   /** What is known; 0 where nothing is, see `unknown`. A derived figure with an unknown part is a lower bound. */
@@ -46,7 +48,6 @@ export function figuresOf(food: Food, regime: Regime): Figures {
 
 /** From this share of a food on it is nearly pure, and known as well as what is missing from it. */
 const NEARLY_PURE = 90;
-const Z95 = 1.96;
 
 /** Nothing is more than 100 g of 100 g. */
 const roomAbove = (value: number): number => Math.max(0, 100 - value) / Z95;

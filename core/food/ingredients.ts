@@ -1,7 +1,7 @@
 /** Reads the ingredients text of a package: allergens, origins, additives. Phrases are matched whole, the longest first. */
-import type { AllergenId, DietId } from '../allergen/ids.ts';
+import type { AllergenId, DietId } from '../vocabulary/allergens.ts';
+import type { AllergenDoubt, AllergenFact, Food, FoodFlag, Origin } from '../vocabulary/food.ts';
 import { INGREDIENT_WORDS, type IngredientWord } from './data/ingredientWords.ts';
-import type { AllergenDoubt, AllergenFact, Food, FoodFlag, Origin } from './types.ts';
 
 export interface IngredientsRead {
   contains: AllergenFact[];

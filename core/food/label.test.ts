@@ -1,12 +1,14 @@
 /** Foods from packages: per serving and per 100 g, what a printed figure may stand for, and what the ingredients say. */
+
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis.ts';
-import { Z95 } from '../nutrition/kernel.ts';
+import { analyse } from '../analysis/analysis.ts';
+import { Z95 } from '../statistics/normal.ts';
 import { line, soup } from '../test/soup.ts';
 import { INGREDIENT_WORDS } from './data/ingredientWords.ts';
 import { readIngredients } from './ingredients.ts';
 import { energyDoubt, type LabelEntry, labelFaults, labelFood } from './label.ts';
-import { makeShelf, SHELF } from './shelf.ts';
+import { ownFoodsOf } from './ownFoods.ts';
+import { type OwnFood, SHELF, shelfWith } from './shelf.ts';
 
 const label = (more: Partial<LabelEntry>): LabelEntry => ({
   name: 'House stock paste',
@@ -19,6 +21,7 @@ const label = (more: Partial<LabelEntry>): LabelEntry => ({
   date: '2026-03-02',
   ...more,
 });
+const kitchenWith = (own: OwnFood[]) => shelfWith(SHELF, { own, pins: [], day: '2026-03-02' });
 const intervalOf = (entry: LabelEntry, key: 'sodiumMg' | 'fatG' | 'saturatedFatG' | 'proteinG' | 'carbohydrateG' | 'fibreG' | 'calciumMg') => {
   const food = labelFood('own-1', entry);
   const value = food.per100g[key] as number;
@@ -66,8 +69,7 @@ describe('an EU label, per 100 g', () => {
     expect(intervalOf(eu({ carbohydrateG: 12, fibreG: 3 }), 'carbohydrateG')[1]).toBe(15);
   });
   test('without fibre the total is unknown, and a soup says at least', () => {
-    const shelf = makeShelf(SHELF.foods);
-    shelf.setOwn([{ food: labelFood('own-1', eu({ carbohydrateG: 12, fatG: 3, proteinG: 2, saltG: 1 })), retired: false }]);
+    const shelf = kitchenWith([{ food: labelFood('own-1', eu({ carbohydrateG: 12, fatG: 3, proteinG: 2, saltG: 1 })), retired: false }]);
     const { perServing } = analyse(soup([line('paste', 'own-1', 100)]), {}, shelf);
     expect(perServing.carbohydrateG.atLeast).toBe(true);
     expect(perServing.carbohydrateG.missing).toEqual([{ lineId: 'paste', foodId: 'own-1' }]);
@@ -161,22 +163,33 @@ describe('a label copied wrong', () => {
 describe('the shelf of a kitchen', () => {
   const own = labelFood('own-1', label({ figures: { sodiumMg: 390, fatG: 1, carbohydrateG: 2, proteinG: 1 } }));
   test('offers its own foods, and keeps a retired one for the soups that have it', () => {
-    const shelf = makeShelf(SHELF.foods);
-    shelf.setOwn([{ food: own, retired: false }]);
+    const shelf = kitchenWith([{ food: own, retired: false }]);
     expect(shelf.foods[0]).toBe(own);
-    shelf.setOwn([{ food: own, retired: true }]);
-    expect(shelf.foods).not.toContain(own);
-    expect(shelf.food('own-1')).toBe(own);
+    const later = kitchenWith([{ food: own, retired: true }]);
+    expect(later.foods).not.toContain(own);
+    expect(later.food('own-1')).toBe(own);
   });
-  test('refuses an id that is taken, and is as it was', () => {
-    const shelf = makeShelf(SHELF.foods);
-    expect(() => shelf.setOwn([{ food: { ...own, id: 'leek' }, retired: false }])).toThrow('twice');
-    expect(shelf.own).toEqual([]);
-    expect(shelf.food('leek')?.name).toBe('Leek');
+  test('refuses an id that is taken', () => {
+    expect(() => kitchenWith([{ food: { ...own, id: 'leek' }, retired: false }])).toThrow('twice');
+  });
+  test('leaves the shelf it was made from as it was', () => {
+    kitchenWith([{ food: own, retired: false }]);
+    expect(SHELF.food('own-1')).toBeUndefined();
+    expect(SHELF.own).toEqual([]);
+  });
+  test('puts a row that cannot be worked out aside, and keeps the others', () => {
+    const kept = [
+      { id: 'own-1', entry: label({ perGrams: 1e-320, form: 'eu' as const, figures: { energyKcal: 50, fatG: 1 } }), retired: false },
+      { id: 'own-2', entry: label({ figures: { fatG: 1 } }), retired: false },
+      { id: 'own-3', entry: null as unknown as LabelEntry, retired: false },
+    ];
+    const { own: read, aside } = ownFoodsOf(kept, SHELF);
+    expect(read.map(({ food }) => food.id)).toEqual(['own-2']);
+    expect(aside.map(({ id }) => id)).toEqual(['own-1', 'own-3']);
+    expect(aside[1]?.name).toBe('own-3');
   });
   test('says in its provenance that a figure is from a label', () => {
-    const shelf = makeShelf(SHELF.foods);
-    shelf.setOwn([{ food: own, retired: false }]);
+    const shelf = kitchenWith([{ food: own, retired: false }]);
     expect(analyse(soup([line('paste', 'own-1', 50)]), {}, shelf).provenance.label).toBe(1);
   });
 });

@@ -6,10 +6,11 @@
  * label, protein, fibre, vitamins and minerals down to 80 %. The side the law leaves open is taken as a fifth too (estimate).
  * EU: Commission guidance on tolerances (2012), tables 1 and 2: rounding and tolerance by size of the figure, per 100 g.
  */
-import { ALLERGENS } from '../allergen/ids.ts';
-import type { StoredNutrient } from '../nutrient.ts';
+import { Z95 } from '../statistics/normal.ts';
+import { ALLERGENS } from '../vocabulary/allergens.ts';
+import type { Category, Food } from '../vocabulary/food.ts';
+import type { StoredNutrient } from '../vocabulary/nutrient.ts';
 import { readIngredients } from './ingredients.ts';
-import type { Category, Food } from './types.ts';
 
 export const LABEL_FORMS = ['us', 'eu'] as const;
 export type LabelForm = (typeof LABEL_FORMS)[number];
@@ -55,7 +56,6 @@ export interface LabelEntry {
   gramsPerMl?: number | undefined;
 }
 
-const Z95 = 1.96;
 /** Half of the last digit printed, per serving: 21 CFR 101.9(c); what is below the first step may be printed as 0. */
 function usRounding(key: LabelKey, printed: number): readonly [below: number, above: number] {
   const half = (step: number): readonly [number, number] => [step / 2, step / 2];

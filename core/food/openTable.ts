@@ -7,17 +7,17 @@
  *   0 in the whole group though possible: unknown, the key is left out.
  * Plant vitamin D in the table is not credible and is left out, as is all vitamin D of milk.
  */
-import type { AllergenId } from '../allergen/ids.ts';
-import type { StoredNutrient } from '../nutrient.ts';
+import { Z95 } from '../statistics/normal.ts';
+import type { AllergenId } from '../vocabulary/allergens.ts';
+import type { Category, Food, Origin } from '../vocabulary/food.ts';
+import type { StoredNutrient } from '../vocabulary/nutrient.ts';
 import TABLE from './data/openTable.json' with { type: 'json' };
 import { OPEN_TABLE_FACTS, OPEN_TABLE_GROUPS, type OpenTableFact } from './data/openTableFacts.ts';
-import type { Category, Food, Origin } from './types.ts';
 
 type Column = (typeof TABLE.columns)[number];
 type Row = readonly [code: string, name: string, group: string, regions: number, values: readonly number[], spreads: readonly number[]];
 
 // Central 95 % of a normal distribution, in standard deviations.
-const Z95 = 1.96;
 
 const ROWS = TABLE.rows as unknown as readonly Row[];
 const COLUMN_AT = new Map<Column, number>(TABLE.columns.map((column, index) => [column, index]));

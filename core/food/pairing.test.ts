@@ -1,11 +1,11 @@
 /** Which of two tables' rows is the food on the board, what it borrows, and how a disagreement is shown and judged. */
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis.ts';
+import { analyse } from '../analysis/analysis.ts';
 import { judgeLimit } from '../swap/verdict.ts';
 import { line, soup } from '../test/soup.ts';
+import type { Food } from '../vocabulary/food.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { recalledFoods, SHELF } from './shelf.ts';
-import type { Food } from './types.ts';
 
 const food = (id: string) => SHELF.food(id) as Food;
 const recalled = new Map(recalledFoods().map((one) => [one.id, one]));

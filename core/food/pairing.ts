@@ -1,8 +1,9 @@
 /** One food out of the rows of two tables: the row that decides, what it lacks from the other, and where they disagree. */
-import type { StoredNutrient } from '../nutrient.ts';
+import { Z95 } from '../statistics/normal.ts';
+import type { Food } from '../vocabulary/food.ts';
+import type { StoredNutrient } from '../vocabulary/nutrient.ts';
 import type { TablePair } from './data/pairs.ts';
 import { classError } from './errors.ts';
-import type { Food } from './types.ts';
 
 /** Limited figures, and what a difference has to exceed to be one: g and mg per 100 g (estimate: rounding and plot). */
 const LIMITED_FLOOR = {
@@ -20,7 +21,6 @@ const LIMITED_FLOOR = {
 } as const satisfies Partial<Record<StoredNutrient, number>>;
 /** Two tables differ when one figure is more than this many times the other (science of the bowl, section 3). */
 const APART = 2;
-const Z95 = 1.96;
 /** Relative standard deviation of a borrowed figure: other varieties, other soils (estimate, from the pairs themselves). */
 const BORROWED_ERROR = 0.3;
 /** Soil and variety decide these by a factor of ten: a gap is better than the other table's figure. */

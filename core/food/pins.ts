@@ -2,8 +2,8 @@
  * What a kitchen has read on the label of its own product of a food. Until the day to look again a check becomes the fact that
  * was read; after it, the check is back and says when it was last looked up.
  */
-import { ALLERGEN_LABELS, type AllergenId, type DietId } from '../allergen/ids.ts';
-import type { Food, FoodFlag } from './types.ts';
+import { ALLERGEN_LABELS, type AllergenId, type DietId } from '../vocabulary/allergens.ts';
+import type { Food, FoodFlag, PinnedNote } from '../vocabulary/food.ts';
 
 export const PIN_STATES = ['contains', 'mayContain', 'absent'] as const;
 export type PinState = (typeof PIN_STATES)[number];
@@ -22,14 +22,6 @@ export interface LabelPin {
   lookAgainOn: string;
   /** The product, as the kitchen calls it. */
   product?: string | undefined;
-}
-
-export interface PinnedNote {
-  readOn: string;
-  lookAgainOn: string;
-  product?: string | undefined;
-  /** The day to look again has come. */
-  expired: boolean;
 }
 
 /** The food as this kitchen's product of it is known to be. `today` is an ISO day. */

@@ -1,9 +1,9 @@
 /** Every row is read against what must hold of any food: energy of its macronutrients, proximates that add up, parts within wholes. */
 import { describe, expect, test } from '@jest/globals';
+import type { Food } from '../vocabulary/food.ts';
+import { CATEGORIES } from '../vocabulary/food.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { recalledFoods, SHELF } from './shelf.ts';
-import type { Food } from './types.ts';
-import { CATEGORIES } from './types.ts';
 
 /** The recalled rows as they stand, before the open table is asked. */
 const curated = recalledFoods();

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { foodRecord } from './record.ts';
+import { foodRecord } from '../analysis/foodRecord.ts';
+import type { Food } from '../vocabulary/food.ts';
 import { searchFoods } from './search.ts';
 import { makeShelf, SHELF } from './shelf.ts';
-import type { Food } from './types.ts';
 
 const first = (query: string) => searchFoods(SHELF, query, 5)[0]?.food.id;
 

@@ -1,8 +1,8 @@
 /** Search over the shelf by what people type: names and the words they use for foods, forgiving a slip. */
 import MiniSearch from 'minisearch';
+import type { Food } from '../vocabulary/food.ts';
 import { OPEN_ROW } from './openTable.ts';
 import type { Shelf } from './shelf.ts';
-import type { Food } from './types.ts';
 
 export interface FoodHit {
   food: Food;

@@ -1,11 +1,13 @@
 /** The recalled rows against a second recollection of them, made blind and committed before the two were compared. */
+
 import { describe, expect, test } from '@jest/globals';
-import type { StoredNutrient } from '../nutrient.ts';
-import { NUTRIENT_INDEX } from '../nutrient.ts';
-import { REGIMES } from '../nutrition/regime.ts';
-import { SECOND_PASS as EARLIER } from './corpus/secondPass.ts';
-import { SECOND_PASS_LATER } from './corpus/secondPassLater.ts';
-import { THIRTY_AGAIN } from './corpus/thirtyAgain.ts';
+import { REGIMES } from '../regime/regime.ts';
+import { Z95 } from '../statistics/normal.ts';
+import { SECOND_PASS as EARLIER } from '../test/food/secondPass.ts';
+import { SECOND_PASS_LATER } from '../test/food/secondPassLater.ts';
+import { THIRTY_AGAIN } from '../test/food/thirtyAgain.ts';
+import type { StoredNutrient } from '../vocabulary/nutrient.ts';
+import { NUTRIENT_INDEX } from '../vocabulary/nutrient.ts';
 import { CURATED_ROWS } from './data/index.ts';
 import { LIMITED } from './data/row.ts';
 import { figuresOf } from './figures.ts';
@@ -153,7 +155,6 @@ describe('rows recalled twice', () => {
 });
 
 const FOODS = new Map(recalledFoods().map((food) => [food.id, food]));
-const Z95 = 1.96;
 
 test.each(Object.keys(SETTLED))('%s has an interval that holds the figure that was not taken', (id) => {
   const food = FOODS.get(id);

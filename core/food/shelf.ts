@@ -1,9 +1,13 @@
 /**
- * The shelf: every food the kitchen knows, by id, with its figures laid out in dense arrays for the calculation.
+ * The shelf: every food the kitchen knows, by id, with its figures laid out in dense arrays for the calculation. It is a value:
+ * own foods and labels read make another shelf of the same base.
  * A regime decides energy factors, so there is one layout per regime, made when first asked for.
  */
-import type { StoredNutrient } from '../nutrient.ts';
-import type { Regime } from '../nutrition/regime.ts';
+
+import type { Regime, RegimeId } from '../regime/regime.ts';
+import { Z95 } from '../statistics/normal.ts';
+import type { Category, Food, Origin, Portion } from '../vocabulary/food.ts';
+import type { StoredNutrient } from '../vocabulary/nutrient.ts';
 import { COMPOSITES, MAKE_UP } from './data/composites.ts';
 import { CURATED_ROWS } from './data/index.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
@@ -12,20 +16,10 @@ import { type Figures, figuresOf } from './figures.ts';
 import { OPEN_ROW, openTableFoods } from './openTable.ts';
 import { paired } from './pairing.ts';
 import { type LabelPin, pinned } from './pins.ts';
-import type { Category, Food, Origin, Portion } from './types.ts';
 
 const US_CUP_ML = 236.588;
-const Z95 = 1.96;
 /** Measures filled with something pourable: best to low and high (common practice, science of kitchens: +-5 %). */
 const POURABLE_VARIES = 0.05;
-
-export interface Shelf {
-  /** What can be found on it: another list whenever the kitchen's own foods change. */
-  readonly foods: readonly Food[];
-  /** By id, retired ones too: a soup that has one still knows it. */
-  food(id: string): Food | undefined;
-  figures(food: Food, regime: Regime): Figures;
-}
 
 /** Ids of the kitchen's own foods begin so. */
 export const OWN_FOOD = 'own-';
@@ -36,28 +30,26 @@ export interface OwnFood {
   retired: boolean;
 }
 
-export interface KitchenShelf extends Shelf {
-  readonly own: readonly OwnFood[];
-  /** Puts the kitchen's own foods in the place of those it had. Throws a RangeError when an id is taken. */
-  setOwn(own: readonly OwnFood[]): void;
-  readonly pins: ShelfPins;
-  /** A food as it is without what this kitchen read on its label. */
-  unpinned(id: string): Food | undefined;
-  /** Puts what the kitchen read on labels on its foods, in the place of what it had. */
-  setPins(pins: ShelfPins): void;
-}
-
-/** What a kitchen has put on its shelf, to be told to a worker. */
+/** What a kitchen has put on its shelf; also what a worker is told of it. `day` is the ISO day its labels are looked at. */
 export interface OnShelf {
   own: readonly OwnFood[];
-  pins: ShelfPins;
+  pins: readonly LabelPin[];
+  day: string;
 }
 
-/** The kitchen's label readings and the day they are looked at, as an ISO day. */
-export interface ShelfPins {
-  pins: readonly LabelPin[];
-  today: string;
+/** A value: what is added to a shelf makes another one. */
+export interface Shelf extends OnShelf {
+  /** What can be found on it. */
+  readonly foods: readonly Food[];
+  /** By id, retired ones too: a soup that has one still knows it. */
+  food(id: string): Food | undefined;
+  /** A food as it is without what this kitchen read on its label. */
+  unpinned(id: string): Food | undefined;
+  figures(food: Food, regime: Regime): Figures;
 }
+
+/** The part of a shelf that a worker needs to stand up its own. */
+export const onShelf = ({ own, pins, day }: OnShelf): OnShelf => ({ own, pins, day });
 
 const PLANT_CATEGORIES = new Set<Category>([
   'plant-cream',
@@ -180,67 +172,54 @@ function curatedFood(row: FoodRow): Food {
   };
 }
 
-/** A shelf over the given foods. Throws a RangeError when two foods share an id. */
-export function makeShelf(base: readonly Food[]): KitchenShelf {
-  const idsOf = (all: readonly Food[]): Map<string, Food> => {
-    const ids = new Map<string, Food>();
-    for (const food of all) {
-      if (ids.has(food.id)) throw new RangeError(`food id ${food.id} stands on the shelf twice`);
-      ids.set(food.id, food);
-    }
-    return ids;
+const NOTHING: OnShelf = { own: [], pins: [], day: '' };
+
+/** A shelf of the given foods and nothing of a kitchen's own. Throws a RangeError when two foods share an id. */
+export const makeShelf = (foods: readonly Food[]): Shelf => standing(byIdOf(foods), foods, byIdOf(foods), NOTHING);
+
+/**
+ * The base with a kitchen's own foods before it and what it read on labels on them all. Foods without a label keep their identity, so
+ * that what is remembered of them holds. Throws a RangeError when an own food takes an id of the base.
+ */
+export function shelfWith(base: Shelf, kitchen: OnShelf): Shelf {
+  const pins = new Map(kitchen.pins.map((pin) => [pin.foodId, pin]));
+  const asRead = (food: Food): Food => {
+    const pin = pins.get(food.id);
+    return pin ? pinned(food, pin, kitchen.day) : food;
   };
-  let byId = idsOf(base);
-  let foods = base;
-  let own: readonly OwnFood[] = [];
-  let pins: ShelfPins = { pins: [], today: '' };
-  /** Own foods and the base, as the kitchen's labels have them. */
-  const stand = () => {
-    const byFood = new Map(pins.pins.map((pin) => [pin.foodId, pin]));
-    const asRead = (food: Food): Food => {
-      const pin = byFood.get(food.id);
-      return pin ? pinned(food, pin, pins.today) : food;
-    };
-    const kept = own.map(({ food, retired }) => ({ food: asRead(food), retired }));
-    const rest = byFood.size === 0 ? base : base.map(asRead);
-    byId = idsOf([...kept.map(({ food }) => food), ...rest]);
-    foods = [...kept.filter(({ retired }) => !retired).map(({ food }) => food), ...rest];
-  };
-  const layouts = new Map<string, Map<Food, Figures>>();
-  return {
-    get foods() {
-      return foods;
-    },
-    get own() {
-      return own;
-    },
-    setOwn(next) {
-      const before = own;
-      own = next;
-      try {
-        stand();
-      } catch (error) {
-        own = before;
-        throw error;
-      }
-    },
-    unpinned: (id) => own.find(({ food }) => food.id === id)?.food ?? base.find((food) => food.id === id),
-    get pins() {
-      return pins;
-    },
-    setPins(next) {
-      pins = next;
-      stand();
-    },
-    food: (id) => byId.get(id),
-    figures(food, regime) {
-      let layout = layouts.get(regime.id);
-      if (!layout) layouts.set(regime.id, (layout = new Map()));
-      let figures = layout.get(food);
-      if (!figures) layout.set(food, (figures = figuresOf(food, regime)));
-      return figures;
-    },
-  };
+  const own = kitchen.own.map(({ food, retired }) => ({ food: asRead(food), retired }));
+  const rest = pins.size === 0 ? base.foods : base.foods.map(asRead);
+  const known = byIdOf([...own.map(({ food }) => food), ...rest]);
+  const plain = byIdOf([...kitchen.own.map(({ food }) => food), ...base.foods]);
+  return standing(known, [...own.filter(({ retired }) => !retired).map(({ food }) => food), ...rest], plain, kitchen);
+}
+
+function byIdOf(foods: readonly Food[]): ReadonlyMap<string, Food> {
+  const ids = new Map<string, Food>();
+  for (const food of foods) {
+    if (ids.has(food.id)) throw new RangeError(`food id ${food.id} stands on the shelf twice`);
+    ids.set(food.id, food);
+  }
+  return ids;
+}
+
+const standing = (known: ReadonlyMap<string, Food>, foods: readonly Food[], plain: ReadonlyMap<string, Food>, kitchen: OnShelf): Shelf => ({
+  ...onShelf(kitchen),
+  foods,
+  food: (id) => known.get(id),
+  unpinned: (id) => plain.get(id),
+  figures: figuresFor,
+});
+
+const layouts = new WeakMap<Food, Map<RegimeId, Figures>>();
+
+/** A food's figures by a regime's factors, laid out once. */
+function figuresFor(food: Food, regime: Regime): Figures {
+  let byRegime = layouts.get(food);
+  if (!byRegime) layouts.set(food, (byRegime = new Map()));
+  let figures = byRegime.get(regime.id);
+  if (!figures) byRegime.set(regime.id, (figures = figuresOf(food, regime)));
+  return figures;
 }
 
 /** Composites without figures: what they hold is known as far as it can be, and nothing else. */
@@ -277,7 +256,7 @@ export function compositeFoods(): Food[] {
 /** The recalled rows as they stand, before the open table is asked. */
 export const recalledFoods = (): Food[] => CURATED_ROWS.map(curatedFood);
 
-function kitchenShelf(): KitchenShelf {
+function baseShelf(): Shelf {
   const open = openTableFoods();
   const openById = new Map(open.map((food) => [food.id, food]));
   const pairs = new Map(TABLE_PAIRS.map((pair) => [pair.id, pair]));
@@ -290,5 +269,5 @@ function kitchenShelf(): KitchenShelf {
   return makeShelf([...kitchen, ...compositeFoods(), ...open.map((food) => (inBoth.has(food.id) ? { ...food, aliases: [] } : food))]);
 }
 
-/** The kitchen's foods first, then the open table. */
-export const SHELF: KitchenShelf = kitchenShelf();
+/** What every kitchen starts from: the kitchen foods first, then the open table. */
+export const SHELF: Shelf = baseShelf();

@@ -1,7 +1,7 @@
 /** Each caution has a soup that fires it and a near miss that does not. */
 import { describe, expect, test } from '@jest/globals';
-import type { Recipe } from '../recipe.ts';
 import { bowlOf, line, soup, step } from '../test/soup.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 import { ALL_RULES } from './rules.ts';
 
 const simmer = step('s', { method: 'simmer', minutes: { min: 20, max: 20 } });

@@ -4,15 +4,13 @@
  */
 
 import type { CountedLine } from '../allergen/board.ts';
-import type { AllergenId } from '../allergen/ids.ts';
-import type { Food } from '../food/types.ts';
-import type { Nutrient } from '../nutrient.ts';
-import type { Bowl } from '../nutrition/pot.ts';
-import type { RegimeId } from '../nutrition/regime.ts';
-import type { Method, Recipe } from '../recipe.ts';
-import { CAUTIONS, type Caution, type LineWhen } from './data/cautions.ts';
-
-export type Severity = 'danger' | 'caution' | 'tip';
+import type { Bowl } from '../bowl/pot.ts';
+import type { RegimeId } from '../regime/regime.ts';
+import type { AllergenId } from '../vocabulary/allergens.ts';
+import type { Food } from '../vocabulary/food.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
+import type { Method, Recipe } from '../vocabulary/recipe.ts';
+import { CAUTIONS, type Caution, type LineWhen, type Severity } from './data/cautions.ts';
 
 export interface Note {
   code: string;

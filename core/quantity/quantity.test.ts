@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
+import { asFraction, formatGrams, kitchenMeasure } from '../food/measure.ts';
 import { SHELF } from '../food/shelf.ts';
-import type { Food } from '../food/types.ts';
+import type { Food } from '../vocabulary/food.ts';
 import { readRange } from './amount.ts';
-import { asFraction, formatGrams, kitchenMeasure } from './measure.ts';
 import { unitOf } from './units.ts';
 
 describe('numbers as cooks write them', () => {

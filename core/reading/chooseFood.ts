@@ -1,8 +1,8 @@
 /** Which food a written line means, with a doubt where its words leave it open. */
 import { searchFoods } from '../food/search.ts';
 import type { Shelf } from '../food/shelf.ts';
-import type { Food } from '../food/types.ts';
-import type { Line } from '../recipe.ts';
+import type { Food } from '../vocabulary/food.ts';
+import type { Line } from '../vocabulary/recipe.ts';
 import type { Context, Place } from './context.ts';
 import { type DoubtReading, readingOf } from './doubts.ts';
 import { saysDrained, weigh } from './grams.ts';

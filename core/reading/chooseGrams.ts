@@ -1,8 +1,9 @@
 /** Edible grams of a line once its food is known, with the doubts its amount leaves. */
-import type { Food } from '../food/types.ts';
+
 import { midpoint } from '../quantity/amount.ts';
 import type { System } from '../quantity/units.ts';
-import type { Grams } from '../recipe.ts';
+import type { Food } from '../vocabulary/food.ts';
+import type { Grams } from '../vocabulary/recipe.ts';
 import type { Context, Place } from './context.ts';
 import { consequence, type Doubt, readingOf } from './doubts.ts';
 import { ounceReadings, type Weighing, type WrittenAmount, weigh } from './grams.ts';

@@ -1,8 +1,8 @@
 /** The corpus the reader is tuned on: 36 recipes beside the first 25, and some 500 single lines. */
 import { describe, expect, test } from '@jest/globals';
+import { CORPUS_LINES } from '../test/reading/lines.ts';
+import { CORPUS_RECIPES } from '../test/reading/recipes.ts';
 import { type Scored, scoreLine, scoreRecipe } from '../test/readingScore.ts';
-import { CORPUS_LINES } from './corpus/lines.ts';
-import { CORPUS_RECIPES } from './corpus/recipes.ts';
 
 const lines = CORPUS_LINES.map((row) => ({ row, scored: scoreLine(row) }));
 const recipes = CORPUS_RECIPES.map((row) => ({ row, scored: scoreRecipe(row) }));

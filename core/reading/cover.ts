@@ -1,5 +1,5 @@
 /** 'Enough water to cover': the amount is worked out from what lies in the pot, as an estimate that says so. */
-import type { Line } from '../recipe.ts';
+import type { Line } from '../vocabulary/recipe.ts';
 import type { Context } from './context.ts';
 import { readingOf } from './doubts.ts';
 

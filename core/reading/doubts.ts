@@ -1,8 +1,8 @@
 /** Doubts: what the text leaves open, with each reading and what it does to one bowl. Ordered by consequence. */
 import type { Shelf } from '../food/shelf.ts';
-import type { Nutrient } from '../nutrient.ts';
-import { NUTRIENT_INDEX } from '../nutrient.ts';
-import { REGIMES } from '../nutrition/regime.ts';
+import { REGIMES } from '../regime/regime.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
+import { NUTRIENT_INDEX } from '../vocabulary/nutrient.ts';
 
 export const DOUBT_CODES = [
   'food.unmatched',

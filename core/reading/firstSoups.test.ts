@@ -1,7 +1,7 @@
 /** Twenty-five invented soups, written down before the reader was: lines found, foods and grams right or in doubt. */
 import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
-import { FIRST_SOUPS } from './corpus/firstSoups.ts';
+import { FIRST_SOUPS } from '../test/reading/firstSoups.ts';
 import { readRecipe } from './read.ts';
 
 const TOLERANCE = 0.1;

@@ -5,10 +5,11 @@
  * portion. Weights of food that is trimmed after weighing are as bought, times the edible share (common practice: what
  * stands after the comma is done after measuring).
  */
-import type { Food, Portion } from '../food/types.ts';
+
 import { midpoint, type Range } from '../quantity/amount.ts';
 import { CONTAINERS, POURS, type Size, type System, type Unit, US_CUP_ML, unitOf } from '../quantity/units.ts';
-import type { Grams } from '../recipe.ts';
+import type { Food, Portion } from '../vocabulary/food.ts';
+import type { Grams } from '../vocabulary/recipe.ts';
 import { DRAINED, MADE_READY } from './words.ts';
 
 const WEIGHED = 0.01;

@@ -1,9 +1,9 @@
 /** The hold-out, written before the reader was tuned: its score is printed and must not fall. */
 import { describe, expect, test } from '@jest/globals';
+import { HOLDOUT_LINES } from '../test/reading/holdoutLines.ts';
+import { HOLDOUT_RECIPES } from '../test/reading/holdoutRecipes.ts';
+import { SECOND_LINES, SECOND_RECIPES } from '../test/reading/holdoutSecond.ts';
 import { type Scored, scoreLine, scoreRecipe } from '../test/readingScore.ts';
-import { HOLDOUT_LINES } from './corpus/holdoutLines.ts';
-import { HOLDOUT_RECIPES } from './corpus/holdoutRecipes.ts';
-import { SECOND_LINES, SECOND_RECIPES } from './corpus/holdoutSecond.ts';
 
 const lines = HOLDOUT_LINES.map(scoreLine);
 const recipes = HOLDOUT_RECIPES.map(scoreRecipe);

@@ -1,5 +1,5 @@
 /** Our own JSON, as it is exported: taken field by field, so that nothing of a strange file reaches the recipe but what a recipe has. */
-import { EATEN, type Grams, LIDS, type Line, MAX_STEPS, METHODS, type Recipe, STAGES, type Step } from '../recipe.ts';
+import { EATEN, type Grams, LIDS, type Line, MAX_STEPS, METHODS, type Recipe, STAGES, type Step } from '../vocabulary/recipe.ts';
 
 type Json = Record<string, unknown>;
 
@@ -28,62 +28,62 @@ const kept = <T extends object>(value: T): T => Object.fromEntries(Object.entrie
 
 function line(value: unknown, index: number): Line {
   const it = object(value);
-  const amount = range(it['amount']);
-  const unit = text(object(it['amount'])['unit']);
+  const amount = range(it.amount);
+  const unit = text(object(it.amount).unit);
   return kept<Line>({
-    id: text(it['id']) || `l${index + 1}`,
-    stage: one(it['stage'], STAGES) ?? 'simmer',
-    text: text(it['text']) ?? '',
-    foodId: text(it['foodId']) ?? null,
-    grams: grams(it['grams']),
+    id: text(it.id) || `l${index + 1}`,
+    stage: one(it.stage, STAGES) ?? 'simmer',
+    text: text(it.text) ?? '',
+    foodId: text(it.foodId) ?? null,
+    grams: grams(it.grams),
     amount: amount && unit !== undefined ? { ...amount, unit } : undefined,
-    prep: text(it['prep']),
-    eaten: one(it['eaten'], EATEN),
-    eatenShare: share(it['eatenShare']),
-    perBowl: flag(it['perBowl']),
-    optional: flag(it['optional']),
-    partOf: text(it['partOf']),
-    choiceOf: text(it['choiceOf']),
-    chosen: flag(it['chosen']),
-    replaces: text(it['replaces']),
+    prep: text(it.prep),
+    eaten: one(it.eaten, EATEN),
+    eatenShare: share(it.eatenShare),
+    perBowl: flag(it.perBowl),
+    optional: flag(it.optional),
+    partOf: text(it.partOf),
+    choiceOf: text(it.choiceOf),
+    chosen: flag(it.chosen),
+    replaces: text(it.replaces),
   });
 }
 
 function step(value: unknown, index: number): Step {
   const it = object(value);
   return kept<Step>({
-    id: text(it['id']) || `s${index + 1}`,
-    stage: one(it['stage'], STAGES) ?? 'simmer',
-    text: text(it['text']) ?? '',
-    method: one(it['method'], METHODS),
-    minutes: range(it['minutes']),
-    handsOn: flag(it['handsOn']),
-    lid: one(it['lid'], LIDS),
-    uses: Array.isArray(it['uses']) ? it['uses'].filter((id): id is string => typeof id === 'string') : undefined,
-    doneWhen: text(it['doneWhen']),
+    id: text(it.id) || `s${index + 1}`,
+    stage: one(it.stage, STAGES) ?? 'simmer',
+    text: text(it.text) ?? '',
+    method: one(it.method, METHODS),
+    minutes: range(it.minutes),
+    handsOn: flag(it.handsOn),
+    lid: one(it.lid, LIDS),
+    uses: Array.isArray(it.uses) ? it.uses.filter((id): id is string => typeof id === 'string') : undefined,
+    doneWhen: text(it.doneWhen),
   });
 }
 
 /** The recipe in a value that has `lines`. Ids that stand twice are renumbered; steps use only lines that are there. */
 export function recipeOfJson(value: Json): Recipe {
-  const lines = (value['lines'] as unknown[]).map(line);
+  const lines = (value.lines as unknown[]).map(line);
   const seen = new Set<string>();
   for (const [index, it] of lines.entries()) {
     if (seen.has(it.id)) it.id = `l${index + 1}-again`;
     seen.add(it.id);
   }
-  const steps = (Array.isArray(value['steps']) ? value['steps'] : []).slice(0, MAX_STEPS).map(step);
+  const steps = (Array.isArray(value.steps) ? value.steps : []).slice(0, MAX_STEPS).map(step);
   for (const it of steps) if (it.uses) it.uses = it.uses.filter((id) => seen.has(id));
-  const pot = object(value['pot']);
+  const pot = object(value.pot);
   return kept<Recipe>({
-    title: text(value['title'])?.trim() || 'Untitled soup',
-    servings: positive(value['servings']),
-    servingGrams: positive(value['servingGrams']),
-    measuredYieldGrams: positive(value['measuredYieldGrams']),
+    title: text(value.title)?.trim() || 'Untitled soup',
+    servings: positive(value.servings),
+    servingGrams: positive(value.servingGrams),
+    measuredYieldGrams: positive(value.measuredYieldGrams),
     pot:
-      value['pot'] === undefined
+      value.pot === undefined
         ? undefined
-        : kept({ diameterCm: positive(pot['diameterCm']), depthCm: positive(pot['depthCm']), ringKw: positive(pot['ringKw']) }),
+        : kept({ diameterCm: positive(pot.diameterCm), depthCm: positive(pot.depthCm), ringKw: positive(pot.ringKw) }),
     lines,
     steps,
   });

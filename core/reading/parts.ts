@@ -4,7 +4,7 @@
  */
 import type { Shelf } from '../food/shelf.ts';
 import type { System } from '../quantity/units.ts';
-import type { Grams, Line, Stage } from '../recipe.ts';
+import type { Grams, Line, Stage } from '../vocabulary/recipe.ts';
 import { weigh } from './grams.ts';
 import { readLine } from './line.ts';
 import { tokensOf } from './match.ts';

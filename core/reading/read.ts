@@ -2,7 +2,7 @@
 import type { Shelf } from '../food/shelf.ts';
 import { midpoint, readRange } from '../quantity/amount.ts';
 import type { System } from '../quantity/units.ts';
-import { type Line, MAX_LINES, MAX_STEPS, type Recipe, type Stage, settleGroups } from '../recipe.ts';
+import { type Line, MAX_LINES, MAX_STEPS, type Recipe, type Stage, settleGroups } from '../vocabulary/recipe.ts';
 import { chooseFood } from './chooseFood.ts';
 import { chooseGrams, gramsWithoutFood } from './chooseGrams.ts';
 import type { Context } from './context.ts';

@@ -1,7 +1,7 @@
 /** How lines, foods, sections and steps are read; the traps are the trade's. */
 import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
-import type { Food } from '../food/types.ts';
+import type { Food } from '../vocabulary/food.ts';
 import { weigh } from './grams.ts';
 import { readLine } from './line.ts';
 import { matchFood } from './match.ts';

@@ -2,8 +2,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { SHELF } from '../food/shelf.ts';
-import { HOLDOUT_RECIPES } from './corpus/holdoutRecipes.ts';
-import { CORPUS_RECIPES } from './corpus/recipes.ts';
+import { HOLDOUT_RECIPES } from '../test/reading/holdoutRecipes.ts';
+import { CORPUS_RECIPES } from '../test/reading/recipes.ts';
 import { readRecipe } from './read.ts';
 
 const read = (text: string) => readRecipe(text, { measures: 'auto' }, SHELF);
@@ -49,7 +49,7 @@ describe('long and hostile texts', () => {
         expect(typeof recipe.title).toBe('string');
         for (const { grams } of recipe.lines) if (grams) expect(grams.low <= grams.best && grams.best <= grams.high).toBe(true);
       }),
-      { numRuns: Number(process.env['KIND_LADLE_CASES'] ?? 60), seed: 5 },
+      { numRuns: Number(process.env.KIND_LADLE_CASES ?? 60), seed: 5 },
     );
   });
 });

@@ -1,6 +1,6 @@
 /** Finds title, bowls, ingredient lines and steps in a pasted recipe. */
 import { readRange } from '../quantity/amount.ts';
-import { STAGE_LABELS, STAGES, type Stage } from '../recipe.ts';
+import { STAGE_LABELS, STAGES, type Stage } from '../vocabulary/recipe.ts';
 
 export interface TextLine {
   text: string;
@@ -30,7 +30,7 @@ const PLATE_WORD = /\b(?:on the side|alongside|to eat with|serve with|side)\b/i;
 
 const BULLET = /^\s*(?:[-*•–—·▢☐□✓]|\[[ xX]?\])\s+/u;
 const NUMBER = String.raw`(?:\d+(?:\s*(?:-|–|to|or)\s*\d+)?|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:\s+(?:to|or)\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))?)`;
-const OF_BOWLS = String.raw`(?:people|persons|portions|servings|bowls|eaters|guests|as a (?:starter|main))`;
+const OF_BOWLS = '(?:people|persons|portions|servings|bowls|eaters|guests|as a (?:starter|main))';
 const SERVINGS = [
   /\b(?:serves|servings?|serving size|yields?|makes|feeds)\s*:?\s*(?:about\s+|approximately\s+|approx\.?\s+|enough for\s+|up to\s+)?(.+)$/i,
   /^(?:enough\s+)?for\s+(.+?)\s+(?:people|persons|portions|servings|bowls)\b/i,

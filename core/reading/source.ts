@@ -1,7 +1,7 @@
 /** What was pasted: our own JSON, JSON-LD, HTML, a table, Markdown or plain text; and where its title, lines and steps are. */
 
-import { fromCsv } from '../export/formats.ts';
-import { STAGES, type Stage } from '../recipe.ts';
+import { fromCsv } from '../formats/csv.ts';
+import { STAGES, type Stage } from '../vocabulary/recipe.ts';
 import { looksLikeHtml, readHtml } from './formats/html.ts';
 import { sectionsOfJsonLd } from './formats/jsonLd.ts';
 import { flattenPipes, tableRows } from './formats/table.ts';
@@ -82,6 +82,6 @@ function parsed(text: string): unknown {
 function ownRecipe(value: unknown): Record<string, unknown> | null {
   if (typeof value !== 'object' || value === null) return null;
   const one = value as Record<string, unknown>;
-  if (typeof one['recipe'] === 'object' && one['recipe'] !== null) return ownRecipe(one['recipe']);
-  return Array.isArray(one['lines']) && (one['title'] === undefined || typeof one['title'] === 'string') ? one : null;
+  if (typeof one.recipe === 'object' && one.recipe !== null) return ownRecipe(one.recipe);
+  return Array.isArray(one.lines) && (one.title === undefined || typeof one.title === 'string') ? one : null;
 }

@@ -3,9 +3,9 @@
  * A step is read clause by clause, since 'blend until smooth, stir in the cream' changes stage on the way.
  */
 import type { Shelf } from '../food/shelf.ts';
-import type { Category } from '../food/types.ts';
 import { readRange } from '../quantity/amount.ts';
-import { type Eaten, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../recipe.ts';
+import type { Category } from '../vocabulary/food.ts';
+import { type Eaten, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
 import { tokensOf } from './match.ts';
 import type { TextLine } from './sections.ts';
 

@@ -1,7 +1,8 @@
 /** What a written line weighs when someone says which food it is. */
-import type { Food } from '../food/types.ts';
+
 import type { System } from '../quantity/units.ts';
-import type { Grams } from '../recipe.ts';
+import type { Food } from '../vocabulary/food.ts';
+import type { Grams } from '../vocabulary/recipe.ts';
 import { weigh } from './grams.ts';
 import { readLine } from './line.ts';
 

@@ -1,6 +1,6 @@
 /** Doubts that need the whole recipe: steps against lines, times, the liquid, the bowls, and what the text claims. */
 import type { Shelf } from '../food/shelf.ts';
-import type { Line, Recipe } from '../recipe.ts';
+import type { Line, Recipe } from '../vocabulary/recipe.ts';
 import type { Doubt } from './doubts.ts';
 import { matchFood, tokensOf } from './match.ts';
 import type { ReadSteps } from './steps.ts';

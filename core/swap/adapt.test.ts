@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis.ts';
+import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
-import type { Recipe } from '../recipe.ts';
 import { allergen, diet, line, seeded, soup, step } from '../test/soup.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 import { adapt, pick } from './adapt.ts';
 import { SWAPS } from './data/swaps.ts';
 import { swapsForLine } from './forLine.ts';

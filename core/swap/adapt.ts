@@ -2,12 +2,12 @@
  * The closest soups that meet the needs, exactly solved in the continuous model, rounded to measures, analysed again
  * and judged on that analysis. When nothing meets them: the smallest set of needs that clash, and the nearest plan.
  */
-import { type AnalyseOptions, type Analysis, analyse } from '../analysis.ts';
+import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysis.ts';
+import { type PriceList, pricePerGram } from '../bowl/cost.ts';
 import type { Shelf } from '../food/shelf.ts';
-import { type PriceList, pricePerGram } from '../nutrition/cost.ts';
-import { normalQuantile } from '../nutrition/normal.ts';
-import type { Recipe } from '../recipe.ts';
+import { normalQuantile } from '../statistics/normal.ts';
 import { blendedShare } from '../texture/body.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 import { bestAmounts, brokenNeeds, distanceAt, roundAmounts } from './amounts.ts';
 import type { StayedFoods } from './contribution.ts';
 import { buildModel, type Model, type Option, type Slot } from './model.ts';

@@ -3,14 +3,14 @@
  * judged here by plain comparison. 24 of them here, 300 with KIND_LADLE_CASES=300.
  */
 import { describe, expect, test } from '@jest/globals';
-import type { AllergenId, DietId } from '../allergen/ids.ts';
-import { ALLERGENS, DIETS } from '../allergen/ids.ts';
-import { type Analysis, analyse } from '../analysis.ts';
+import { type Analysis, analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
-import type { Nutrient } from '../nutrient.ts';
-import { REGIME_IDS } from '../nutrition/regime.ts';
-import { type Line, type Recipe, STAGES } from '../recipe.ts';
+import { REGIME_IDS } from '../regime/regime.ts';
 import { line, seeded, soup, step } from '../test/soup.ts';
+import type { AllergenId, DietId } from '../vocabulary/allergens.ts';
+import { ALLERGENS, DIETS } from '../vocabulary/allergens.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
+import { type Line, type Recipe, STAGES } from '../vocabulary/recipe.ts';
 import { adapt } from './adapt.ts';
 import { SWAPS } from './data/swaps.ts';
 import type { Limit, Needs } from './needs.ts';

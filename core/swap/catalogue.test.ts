@@ -1,9 +1,9 @@
 /** The catalogue as a colleague would check it: amounts that hold together, and nothing brought in unsaid. */
 import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
-import type { Food } from '../food/types.ts';
+import { usualAmounts } from '../test/swap/matrix.ts';
+import type { Food } from '../vocabulary/food.ts';
 import { heldBackId, isLiquid, LIQUIDS, SWAPS, type Swap } from './data/swaps.ts';
-import { usualAmounts } from './matrix.ts';
 
 const foodsOf = ({ parts }: Swap): Food[] => parts.flatMap(({ foods }) => foods.map(([id]) => SHELF.food(id) as Food));
 const replaced = ({ replaces }: Swap): Food[] => replaces.map((id) => SHELF.food(id) as Food);

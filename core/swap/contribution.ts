@@ -1,16 +1,17 @@
 /** What a food in the place of a line gives the pot and one bowl, trait by trait: the coefficients of the one model. */
+
+import { heatOfLine } from '../bowl/heat.ts';
+import { mlPer100g } from '../bowl/pot.ts';
+import { stayOf } from '../bowl/stay.ts';
 import { figuresAfter } from '../food/figures.ts';
 import type { Shelf } from '../food/shelf.ts';
-import type { Food } from '../food/types.ts';
-import { NUTRIENT_INDEX, type Nutrient } from '../nutrient.ts';
-import { heatOfLine } from '../nutrition/heat.ts';
-import { mlPer100g } from '../nutrition/pot.ts';
-import type { Regime } from '../nutrition/regime.ts';
-import { stayOf } from '../nutrition/stay.ts';
-import type { Line, Recipe } from '../recipe.ts';
+import type { Regime } from '../regime/regime.ts';
+import { FLAVOUR_NOTES, type FlavourNote } from '../taste/data/flavours.ts';
+import { flavourOf } from '../taste/flavour.ts';
 import { blendedShare, bodyMlPerGram, releasedShare } from '../texture/body.ts';
-import { FLAVOUR_NOTES, type FlavourNote } from './data/flavours.ts';
-import { flavourOf } from './flavour.ts';
+import type { Food } from '../vocabulary/food.ts';
+import { NUTRIENT_INDEX, type Nutrient } from '../vocabulary/nutrient.ts';
+import type { Line, Recipe } from '../vocabulary/recipe.ts';
 import type { TraitName } from './objective.ts';
 
 /** What is left of a food in a place after heat, draining and the rest. */

@@ -3,11 +3,11 @@
  * enumeration, and a clash is a smallest one. 6 cases here, all 300 with KIND_LADLE_CASES=300.
  */
 import { describe, expect, test } from '@jest/globals';
-import { type Analysis, analyse } from '../analysis.ts';
+import { type Analysis, analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
-import type { Line, Recipe } from '../recipe.ts';
 import { enumerate } from '../test/enumeration.ts';
 import { line, seeded, soup } from '../test/soup.ts';
+import type { Line, Recipe } from '../vocabulary/recipe.ts';
 import { adapt } from './adapt.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
 import { needRefs } from './verdict.ts';

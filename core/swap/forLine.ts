@@ -1,7 +1,7 @@
 /** Every swap for one line, with its amounts and what it does: the one model with a single slot open. */
-import { type AnalyseOptions, type Analysis, analyse } from '../analysis.ts';
+import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
-import type { Recipe } from '../recipe.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 import { type Amounts, bestAmounts, distanceAt, roundAmounts, traitsAt } from './amounts.ts';
 import { heldBackId, isLiquid } from './data/swaps.ts';
 import { buildModel, type Model, type Option } from './model.ts';

@@ -1,9 +1,9 @@
 /** Divided lines and choices under change: what is parted stands on its own, and what is sent on is always a recipe. */
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis.ts';
+import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { readRecipe } from '../reading/read.ts';
-import { recipeFaults, settleGroups } from '../recipe.ts';
+import { recipeFaults, settleGroups } from '../vocabulary/recipe.ts';
 import { adapt } from './adapt.ts';
 import { takeOut } from './steps.ts';
 

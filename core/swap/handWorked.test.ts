@@ -1,10 +1,10 @@
 /** The twenty adaptations worked by hand: what the bench solves is what a cook would weigh. */
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis.ts';
+import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { line, soup } from '../test/soup.ts';
+import { HAND_WORKED } from '../test/swap/handWorked.ts';
 import { gridStep } from './amounts.ts';
-import { HAND_WORKED } from './corpus/handWorked.ts';
 import { swapsForLine } from './forLine.ts';
 
 /** As near as two cooks come to each other. */

@@ -3,11 +3,11 @@
  * linear programme, whole soups too large to enumerate as a mixed-integer one. 2 soups here, 30 with KIND_LADLE_CASES.
  */
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis.ts';
+import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
-import type { Recipe } from '../recipe.ts';
 import { leastByHighs } from '../test/mip.ts';
 import { line, seeded, soup } from '../test/soup.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 import { bestAmounts } from './amounts.ts';
 import { buildModel, type Model, type Option } from './model.ts';
 import type { Needs } from './needs.ts';

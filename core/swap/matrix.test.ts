@@ -1,8 +1,8 @@
 /** What the catalogue can do, slot by direction; printed, so that it can be read beside the code. */
 import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
+import { ENOUGH, emptyCells, matrixText, swapMatrix } from '../test/swap/matrix.ts';
 import { SWAPS } from './data/swaps.ts';
-import { ENOUGH, emptyCells, matrixText, swapMatrix } from './matrix.ts';
 
 const cells = swapMatrix(SHELF);
 const cell = (slot: string, direction: string) => cells.find((one) => one.slot === slot && one.direction === direction);

@@ -6,15 +6,17 @@
 
 import { covers, type NutRules } from '../allergen/board.ts';
 import { dietsOfFood } from '../allergen/diets.ts';
-import type { AllergenId, DietId } from '../allergen/ids.ts';
-import { type Analysis, bodyMlOf, entriesOf } from '../analysis.ts';
+import type { Analysis } from '../analysis/analysis.ts';
+import { entriesOf } from '../bowl/entries.ts';
 import type { Shelf } from '../food/shelf.ts';
-import type { Food } from '../food/types.ts';
-import type { Nutrient } from '../nutrient.ts';
-import { REGIMES, type Regime } from '../nutrition/regime.ts';
-import { countedLines, type Line, type Recipe } from '../recipe.ts';
+import { REGIMES, type Regime } from '../regime/regime.ts';
+import type { FlavourNote } from '../taste/data/flavours.ts';
+import { bodyMlOf } from '../texture/body.ts';
+import type { AllergenId, DietId } from '../vocabulary/allergens.ts';
+import type { Food } from '../vocabulary/food.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
+import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
 import { cautious, contribution, isNote, type Place, type StayedFoods } from './contribution.ts';
-import type { FlavourNote } from './data/flavours.ts';
 import { SWAPS, type Swap, type SwapPart } from './data/swaps.ts';
 import type { Needs } from './needs.ts';
 import { CHANGE_COST, DEFAULT_WEIGHTS, OBJECTIVE, type ObjectiveTerm, PER_ML, type TraitName, USUAL_PULL, VOLUME_KEEPS } from './objective.ts';

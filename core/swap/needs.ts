@@ -1,8 +1,9 @@
 /** What a soup must meet: allergens, diets, limits, body, and what the cook will not touch. */
-import type { AllergenId, DietId } from '../allergen/ids.ts';
-import type { Nutrient } from '../nutrient.ts';
-import type { RegimeId } from '../nutrition/regime.ts';
-import type { Fault, Recipe } from '../recipe.ts';
+
+import type { RegimeId } from '../regime/regime.ts';
+import type { AllergenId, DietId } from '../vocabulary/allergens.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
+import type { Fault, Recipe } from '../vocabulary/recipe.ts';
 
 export interface Limit {
   nutrient: Nutrient;

@@ -3,8 +3,9 @@
  * cost of the changes themselves. Each function is scaled by the original, or by `floor` where that is small.
  * All weights are ours (estimate) and can be moved by the user through `needs.weights`.
  */
-import type { Nutrient } from '../nutrient.ts';
-import type { FlavourNote } from './data/flavours.ts';
+
+import type { FlavourNote } from '../taste/data/flavours.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
 import type { Weights } from './needs.ts';
 
 /** `price` is the money a bowl costs, in the kitchen's currency. */

@@ -1,12 +1,12 @@
 /** Turns a set of choices and amounts into a recipe, and says of each change what forced it and what it brings in. */
 
-import type { AllergenId } from '../allergen/ids.ts';
-import type { Analysis } from '../analysis.ts';
+import type { Analysis } from '../analysis/analysis.ts';
+import { kitchenMeasure } from '../food/measure.ts';
 import type { Shelf } from '../food/shelf.ts';
-import type { Food } from '../food/types.ts';
-import type { Nutrient } from '../nutrient.ts';
-import { kitchenMeasure } from '../quantity/measure.ts';
-import { type Line, type Recipe, settleGroups } from '../recipe.ts';
+import type { AllergenId } from '../vocabulary/allergens.ts';
+import type { Food } from '../vocabulary/food.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
+import { type Line, type Recipe, settleGroups } from '../vocabulary/recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
 import { COUNTED_ON, LOSS, LOSSES, RISE, RISES } from './data/watched.ts';
 import { type Model, type Part, placeOf } from './model.ts';

@@ -1,9 +1,9 @@
 /** The bound of the search: never above any set of choices it stands for, and exact where nothing is left to choose. */
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis.ts';
+import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
-import type { Recipe } from '../recipe.ts';
 import { line, seeded, soup } from '../test/soup.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 import { bestAmounts } from './amounts.ts';
 import { buildModel, type Model, type Option } from './model.ts';
 import type { Needs } from './needs.ts';

@@ -2,15 +2,15 @@
  * What a line gives this pot: its share of the volume, the water, the fat, the body and the rest, and of the seven notes
  * of flavour. From the composition of its food, what is eaten of it, and everything else that is in the pot.
  */
-import { type Entry, entriesOf } from '../analysis.ts';
+import { type Entry, entriesOf } from '../bowl/entries.ts';
+import { mlPer100g } from '../bowl/pot.ts';
 import type { Shelf } from '../food/shelf.ts';
-import { NUTRIENT_INDEX, type Nutrient, type StoredNutrient } from '../nutrient.ts';
-import { mlPer100g } from '../nutrition/pot.ts';
-import { REGIMES, type RegimeId } from '../nutrition/regime.ts';
 import { shareWords } from '../quantity/share.ts';
-import type { Recipe } from '../recipe.ts';
+import { REGIMES, type RegimeId } from '../regime/regime.ts';
+import { flavourOf } from '../taste/flavour.ts';
 import { blendedShare, bodyMlPerGram, releasedShare } from '../texture/body.ts';
-import { flavourOf } from './flavour.ts';
+import { NUTRIENT_INDEX, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 
 export const ROLES = [
   'volume',

@@ -4,7 +4,7 @@
  */
 import { searchFoods } from '../food/search.ts';
 import type { Shelf } from '../food/shelf.ts';
-import { type Nutrient, nutrientUnit } from '../nutrient.ts';
+import { type Nutrient, nutrientUnit } from '../vocabulary/nutrient.ts';
 import { type Asked, NO_WORDS, NUTRIENT_WORDS, PHRASES, UNIT_GRAMS } from './data/needWords.ts';
 import type { Limit, Needs } from './needs.ts';
 

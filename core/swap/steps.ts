@@ -1,5 +1,5 @@
 /** Steps after a swap: what they use now, what they say of it, the work that comes with it; and the way back. */
-import { type Line, type Recipe, type Step, settleGroups } from '../recipe.ts';
+import { type Line, type Recipe, type Step, settleGroups } from '../vocabulary/recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
 
 interface Rewriting {

@@ -1,8 +1,8 @@
 /** Judges an analysed soup against every need, on the interval and not on the best value alone. */
-import type { Analysis, NutrientFigure } from '../analysis.ts';
-import { normalCdf } from '../nutrition/normal.ts';
-import { countedLines, type Line, type Recipe } from '../recipe.ts';
+import type { Analysis, NutrientFigure } from '../analysis/analysis.ts';
+import { normalCdf, Z95 } from '../statistics/normal.ts';
 import { blendedShare } from '../texture/body.ts';
+import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
 import { BODY_KEEPS, BODY_LEAST } from './objective.ts';
 
@@ -19,7 +19,6 @@ export interface NeedVerdict {
 }
 
 const TOLERANCE = 1e-9;
-const Z95 = 1.96;
 
 /** Every need asked, in a fixed order. */
 export function needRefs(needs: Needs): NeedRef[] {

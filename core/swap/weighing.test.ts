@@ -1,10 +1,10 @@
 /** What counts for more when plans are compared, and what every plan says of the bowl whether asked or not. */
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis.ts';
+import { analyse } from '../analysis/analysis.ts';
+import type { PriceList } from '../bowl/cost.ts';
 import { SHELF } from '../food/shelf.ts';
-import type { PriceList } from '../nutrition/cost.ts';
-import type { Recipe } from '../recipe.ts';
 import { line, soup, step } from '../test/soup.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 import { type AdaptRequest, adapt } from './adapt.ts';
 import { SWAPS } from './data/swaps.ts';
 import type { Needs, Weights } from './needs.ts';

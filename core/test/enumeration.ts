@@ -4,14 +4,14 @@
  * and leaves the amounts to HiGHS, a general linear-programming library.
  */
 import loadHighs from 'highs';
-import { type Analysis, analyse } from '../analysis.ts';
+import { type Analysis, analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
-import type { Nutrient } from '../nutrient.ts';
-import type { Line, Recipe } from '../recipe.ts';
-import { ACID, BY_CATEGORY, BY_FOOD } from '../swap/data/flavours.ts';
 import { SWAPS, type Swap } from '../swap/data/swaps.ts';
 import type { Needs } from '../swap/needs.ts';
 import { BODY_KEEPS, BODY_LEAST, CHANGE_COST, OBJECTIVE, USUAL_PULL, VOLUME_KEEPS } from '../swap/objective.ts';
+import { ACID, BY_CATEGORY, BY_FOOD } from '../taste/data/flavours.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
+import type { Line, Recipe } from '../vocabulary/recipe.ts';
 
 const highs = await loadHighs({});
 

@@ -1,8 +1,8 @@
 /** Scores the reader against readings written by hand: food, grams within a tenth, stage; and where it says that it doubts. */
 import { SHELF } from '../food/shelf.ts';
-import type { LineRow, RecipeRow } from '../reading/corpus/row.ts';
 import { type Reading, readRecipe } from '../reading/read.ts';
-import type { Line } from '../recipe.ts';
+import type { Line } from '../vocabulary/recipe.ts';
+import type { LineRow, RecipeRow } from './reading/row.ts';
 
 const TOLERANCE = 0.1;
 /** Doubts that say no more than that the text has no amount, or what is bought and eaten: not that the reader is unsure of its reading. */

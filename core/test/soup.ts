@@ -1,7 +1,7 @@
 /** Soups for tests, said in few words. */
-import { type AnalyseOptions, type Analysis, analyse } from '../analysis.ts';
+import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
-import type { Line, Recipe, Step } from '../recipe.ts';
+import type { Line, Recipe, Step } from '../vocabulary/recipe.ts';
 
 /** A line of a known weight. */
 export const line = (id: string, foodId: string | null, grams: number | null, more: Partial<Line> = {}): Line => ({

@@ -7,8 +7,9 @@
  * about 0.25, 0.44, 0.60, thin, medium, thick (common practice). It orders soups by thickness; it is never a viscosity
  * and never a texture level for someone with a swallowing difficulty.
  */
-import type { Category, Food, StarchKind } from '../food/types.ts';
-import type { Recipe } from '../recipe.ts';
+import type { Entry } from '../bowl/entries.ts';
+import type { Category, Food, StarchKind } from '../vocabulary/food.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 
 /** Millilitres of swollen gel per gram. Estimates. */
 const SWELLING = { wheat: 7.5, maize: 12, tuber: 15, caged: 3, blended: 8 } as const satisfies Record<StarchKind, number>;
@@ -108,6 +109,15 @@ export function blendedShare(recipe: Recipe): number {
 /** Share of a food's own body that reaches the pot. */
 export function releasedShare(food: Food, blended: number): number {
   return SOLID.has(food.category) ? blended + (1 - blended) * UNBLENDED : 1;
+}
+
+/** Swollen millilitres of the pot's lines; toppings do not thicken the pot. */
+export function bodyMlOf(recipe: Recipe, entries: readonly Entry[]): number {
+  const blended = blendedShare(recipe);
+  return entries.reduce((sum, { line, food, stay }) => {
+    if (!food || !stay || !line.grams || line.stage === 'bowl' || line.stage === 'plate') return sum;
+    return sum + line.grams.best * stay.grams * bodyMlPerGram(food) * releasedShare(food, blended);
+  }, 0);
 }
 
 /** `bodyMl` swollen millilitres in a pot of `potMl`; the water there is caps it. */

@@ -1,10 +1,11 @@
 /** Help with the ladle in the hand: the amounts bring the pot where they say. */
+
 import { describe, expect, test } from '@jest/globals';
-import { entriesOf } from '../analysis.ts';
+import { entriesOf } from '../bowl/entries.ts';
 import { SHELF } from '../food/shelf.ts';
-import { REGIMES } from '../nutrition/regime.ts';
-import type { Recipe } from '../recipe.ts';
+import { REGIMES } from '../regime/regime.ts';
 import { bowlOf, line, soup, step } from '../test/soup.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 import { BODY_WORDS, blendedShare, relativeThickness } from './body.ts';
 import { type BodyHelp, bodyHelp } from './help.ts';
 

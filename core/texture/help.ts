@@ -3,8 +3,8 @@
  * chill. Thinning is one-way, so holding back is said first. Everything rests on the body index (an estimate): it gives
  * an amount to begin with, and the spoon decides. It is never a level for someone with a swallowing difficulty.
  */
-import type { Entry } from '../analysis.ts';
-import type { Category } from '../food/types.ts';
+import type { Entry } from '../bowl/entries.ts';
+import type { Category } from '../vocabulary/food.ts';
 import { BODY_WORDS, type BodyWord, bodyMlPerGram, bodyOf, bodyWord, releasedShare } from './body.ts';
 
 export interface BodyHelp {

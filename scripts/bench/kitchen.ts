@@ -1,20 +1,22 @@
 /** What the benchmark times: kernel, whole analysis, one adaptation. Every iteration has other amounts. */
-import { analyse, bowlLines } from '../../core/analysis.ts';
+
+import { analyse } from '../../core/analysis/analysis.ts';
+import { drawBowls } from '../../core/bowl/draws.ts';
+import { bowlLines } from '../../core/bowl/entries.ts';
+import { type KernelLine, sumLines } from '../../core/bowl/kernel.ts';
 import { searchFoods } from '../../core/food/search.ts';
 import { makeShelf, SHELF, type Shelf } from '../../core/food/shelf.ts';
-import type { Food } from '../../core/food/types.ts';
-import { NUTRIENT_COUNT, NUTRIENT_INDEX } from '../../core/nutrient.ts';
-import { drawBowls } from '../../core/nutrition/draws.ts';
-import { type KernelLine, sumLines } from '../../core/nutrition/kernel.ts';
-import { REGIMES } from '../../core/nutrition/regime.ts';
-import { CORPUS_RECIPES } from '../../core/reading/corpus/recipes.ts';
-import type { RecipeRow } from '../../core/reading/corpus/row.ts';
 import { readRecipe } from '../../core/reading/read.ts';
-import type { Recipe } from '../../core/recipe.ts';
+import { REGIMES } from '../../core/regime/regime.ts';
 import { adapt } from '../../core/swap/adapt.ts';
 import { buildModel } from '../../core/swap/model.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import { bestByHighs } from '../../core/test/mip.ts';
+import { CORPUS_RECIPES } from '../../core/test/reading/recipes.ts';
+import type { RecipeRow } from '../../core/test/reading/row.ts';
+import type { Food } from '../../core/vocabulary/food.ts';
+import { NUTRIENT_COUNT, NUTRIENT_INDEX } from '../../core/vocabulary/nutrient.ts';
+import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { DEMO_SOUPS } from '../../server/demo/soups.ts';
 
 export interface Measure {

@@ -1,7 +1,7 @@
 /** What the kitchen notes down beside its soups: prices, its own presets, flow tests. */
 import type { Knex } from 'knex';
 import type { FlowTest, KitchenPreset } from '../../contract/types.ts';
-import type { Price } from '../../core/nutrition/cost.ts';
+import type { Price } from '../../core/bowl/cost.ts';
 
 interface PriceRow {
   food_id: string;

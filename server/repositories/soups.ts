@@ -1,7 +1,7 @@
 /** Soups, drafts and versions as SQLite stores them, turned into domain values here and nowhere else. */
 import type { Knex } from 'knex';
 import type { DraftBody, FoodUse, SoupSummary, VersionBody, VersionDigest, VersionSummary } from '../../contract/types.ts';
-import type { Recipe } from '../../core/recipe.ts';
+import type { Recipe } from '../../core/vocabulary/recipe.ts';
 
 /** Sets of keys are kept as lists. */
 const setsAsLists = (_: string, value: unknown): unknown => (value instanceof Set ? [...value] : value);

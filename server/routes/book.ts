@@ -3,8 +3,8 @@ import { Router } from 'express';
 import { checkBody, checkNeeds } from '../../contract/check.ts';
 import { flowTestSchema, presetSchema, priceSchema } from '../../contract/schemas.ts';
 import type { KitchenPreset, NewFlowTest } from '../../contract/types.ts';
-import type { Price } from '../../core/nutrition/cost.ts';
-import type { Recipe } from '../../core/recipe.ts';
+import type { Price } from '../../core/bowl/cost.ts';
+import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 
@@ -14,7 +14,7 @@ const ANY_SOUP: Recipe = { title: 'any soup', lines: [], steps: [] };
 export const bookRoutes = ({ book, shelf }: Context): Router => {
   const checkedPreset = (body: unknown): Omit<KitchenPreset, 'id'> => {
     const preset = checkBody<Omit<KitchenPreset, 'id'>>(presetSchema, body);
-    checkNeeds(preset.needs, ANY_SOUP, (id) => shelf.food(id) !== undefined);
+    checkNeeds(preset.needs, ANY_SOUP, (id) => shelf.now().food(id) !== undefined);
     return preset;
   };
   const gone = async (work: Promise<void>) => {

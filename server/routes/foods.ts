@@ -1,6 +1,6 @@
 import { type Request, Router } from 'express';
 import { Problem } from '../../contract/problems.ts';
-import { foodRecord } from '../../core/food/record.ts';
+import { foodRecord } from '../../core/analysis/foodRecord.ts';
 import { searchFoods } from '../../core/food/search.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
@@ -22,7 +22,7 @@ export const foodRoutes = ({ shelf, kitchen }: Context): Router =>
       route((request) => {
         const query = typeof request.query.q === 'string' ? request.query.q : '';
         return {
-          foods: searchFoods(shelf, query, limitOf(request)).map(({ food, score }) => ({
+          foods: searchFoods(shelf.now(), query, limitOf(request)).map(({ food, score }) => ({
             id: food.id,
             name: food.name,
             category: food.category,
@@ -36,16 +36,16 @@ export const foodRoutes = ({ shelf, kitchen }: Context): Router =>
     .get(
       '/foods/:id',
       route(({ params }) => {
-        const food = shelf.food(String(params.id));
+        const food = shelf.now().food(String(params.id));
         if (!food) throw new Problem('notFound', `There is no food ${params.id}.`);
-        return foodRecord(food, shelf);
+        return foodRecord(food, shelf.now());
       }),
     )
     .all('/foods/:id', notAllowed('GET'))
     .get(
       '/foods/:id/uses',
       route(async ({ params }) => {
-        if (!shelf.food(String(params.id))) throw new Problem('notFound', `There is no food ${params.id}.`);
+        if (!shelf.now().food(String(params.id))) throw new Problem('notFound', `There is no food ${params.id}.`);
         return { soups: await kitchen.usesOf(String(params.id)) };
       }),
     )

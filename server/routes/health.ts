@@ -7,6 +7,6 @@ export const healthRoutes = ({ shelf }: Context): Router =>
   Router()
     .get(
       '/health',
-      route(() => ({ status: 'ok', foods: shelf.foods.length, schema: MIGRATIONS.length })),
+      route(() => ({ status: 'ok', foods: shelf.now().foods.length, schema: MIGRATIONS.length })),
     )
     .all('/health', notAllowed('GET'));

@@ -4,15 +4,15 @@ import { checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
 import { adaptSchema, analyseSchema, readSchema } from '../../contract/schemas.ts';
 import type { Measures } from '../../contract/types.ts';
-import { type AnalyseOptions, analyse } from '../../core/analysis.ts';
+import { type AnalyseOptions, analyse } from '../../core/analysis/analysis.ts';
 import { readRecipe } from '../../core/reading/read.ts';
-import { MAX_LINES, type Recipe } from '../../core/recipe.ts';
 import type { AdaptRequest } from '../../core/swap/adapt.ts';
+import { MAX_LINES, type Recipe } from '../../core/vocabulary/recipe.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 
 export const soupRoutes = ({ shelf, adapter, book, knowledge }: Context): Router => {
-  const knows = (id: string) => shelf.food(id) !== undefined;
+  const knows = (id: string) => shelf.now().food(id) !== undefined;
   return Router()
     .post(
       '/read',
@@ -22,7 +22,7 @@ export const soupRoutes = ({ shelf, adapter, book, knowledge }: Context): Router
           throw new Problem('read.empty', 'There is no text to read. Paste a recipe.', {
             errors: [{ path: '/text', code: 'read.empty', message: 'Paste a recipe.' }],
           });
-        const reading = readRecipe(text, { measures: measures ?? 'auto', phrases: await knowledge.taught() }, shelf);
+        const reading = readRecipe(text, { measures: measures ?? 'auto', phrases: await knowledge.taught() }, shelf.now());
         if (reading.recipe.lines.length > MAX_LINES)
           throw new Problem('recipe.tooManyLines', `The text has more than ${MAX_LINES} ingredient lines. Read it in parts.`, {
             errors: [{ path: '/text', code: 'recipe.tooManyLines', message: 'Read it in parts.' }],
@@ -36,7 +36,7 @@ export const soupRoutes = ({ shelf, adapter, book, knowledge }: Context): Router
       route(async ({ body }) => {
         const { recipe, ...options } = checkBody<{ recipe: Recipe } & AnalyseOptions>(analyseSchema, body);
         checkRecipe(recipe, knows);
-        return analyse(recipe, { ...options, prices: await book.priceList() }, shelf);
+        return analyse(recipe, { ...options, prices: await book.priceList() }, shelf.now());
       }),
     )
     .all('/analyse', notAllowed('POST'))

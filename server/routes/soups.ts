@@ -2,12 +2,12 @@ import { Router } from 'express';
 import { checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
 import { draftSchema, newSoupSchema, newVersionSchema, patchSoupSchema } from '../../contract/schemas.ts';
 import type { DraftBody, NewVersion } from '../../contract/types.ts';
-import type { Recipe } from '../../core/recipe.ts';
+import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 
 export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
-  const knows = (id: string) => shelf.food(id) !== undefined;
+  const knows = (id: string) => shelf.now().food(id) !== undefined;
   return Router()
     .get(
       '/soups',

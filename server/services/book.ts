@@ -3,12 +3,12 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
 import type { FlowTest, KitchenPreset, NewFlowTest } from '../../contract/types.ts';
-import type { Shelf } from '../../core/food/shelf.ts';
-import type { Price, PriceList } from '../../core/nutrition/cost.ts';
+import type { Price, PriceList } from '../../core/bowl/cost.ts';
 import { bookReader, bookWriter } from '../repositories/book.ts';
 import { settingsReader } from '../repositories/settings.ts';
 import { soupReader } from '../repositories/soups.ts';
 import type { Clock } from './kitchen.ts';
+import type { KitchenShelf } from './shelf.ts';
 
 export interface Book {
   prices(): Promise<Price[]>;
@@ -24,7 +24,7 @@ export interface Book {
   addFlowTest(soupId: string, test: NewFlowTest): Promise<FlowTest>;
 }
 
-export function makeBook(db: Knex, shelf: Shelf, clock: Clock): Book {
+export function makeBook(db: Knex, shelf: KitchenShelf, clock: Clock): Book {
   const read = bookReader(db);
   const write = <T>(work: (writer: ReturnType<typeof bookWriter>) => Promise<T>): Promise<T> => db.transaction((trx) => work(bookWriter(trx)));
   const now = () => clock().toISOString();
@@ -38,7 +38,7 @@ export function makeBook(db: Knex, shelf: Shelf, clock: Clock): Book {
       return prices.length > 0 ? { currency, prices } : undefined;
     },
     async putPrice(price) {
-      if (!shelf.food(price.foodId)) throw missing('food', price.foodId);
+      if (!shelf.now().food(price.foodId)) throw missing('food', price.foodId);
       await write((writer) => writer.putPrice(price));
       return price;
     },

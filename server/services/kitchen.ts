@@ -3,14 +3,15 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
 import type { DraftBody, FoodUse, NewVersion, Settings, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
-import { analyse } from '../../core/analysis.ts';
+import { analyse } from '../../core/analysis/analysis.ts';
+import type { PriceList } from '../../core/bowl/cost.ts';
 import { OWN_FOOD, type Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
-import type { PriceList } from '../../core/nutrition/cost.ts';
-import type { Recipe } from '../../core/recipe.ts';
 import { judgeNeeds } from '../../core/swap/verdict.ts';
+import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { settingsReader, settingsWriter } from '../repositories/settings.ts';
 import { type SoupWriter, soupReader, soupWriter } from '../repositories/soups.ts';
+import type { KitchenShelf } from './shelf.ts';
 
 export type Clock = () => Date;
 
@@ -31,7 +32,7 @@ export interface Kitchen {
 }
 
 /** `prices` are those a kept version is reckoned with. */
-export function makeKitchen(db: Knex, shelf: Shelf, clock: Clock, prices: () => Promise<PriceList | undefined>): Kitchen {
+export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices: () => Promise<PriceList | undefined>): Kitchen {
   const read = soupReader(db);
   const write = <T>(work: (writer: SoupWriter) => Promise<T>): Promise<T> => db.transaction((trx) => work(soupWriter(trx)));
   const now = () => clock().toISOString();
@@ -63,11 +64,11 @@ export function makeKitchen(db: Knex, shelf: Shelf, clock: Clock, prices: () => 
         await writer.touchSoup(soupId, now());
         return saved;
       }),
-    version: async (soupId, key) => withChange(found(await read.version(soupId, key), 'version', key), shelf),
+    version: async (soupId, key) => withChange(found(await read.version(soupId, key), 'version', key), shelf.now()),
     versions: async (soupId) => {
       const soup = found(await read.one(soupId), 'soup', soupId);
       const kept = await Promise.all(soup.versions.map(({ id }) => read.version(soupId, id)));
-      return kept.filter((version) => version !== null).map((version) => withChange(version, shelf));
+      return kept.filter((version) => version !== null).map((version) => withChange(version, shelf.now()));
     },
     keepVersion: async (soupId, { name, reason, recipe, needs, notes }) => {
       // Read before the transaction: inside it the one connection is taken.
@@ -83,12 +84,12 @@ export function makeKitchen(db: Knex, shelf: Shelf, clock: Clock, prices: () => 
           createdAt: now(),
           recipe,
           needs,
-          analysis: analyse(recipe, { ...needs, prices: list }, shelf),
+          analysis: analyse(recipe, { ...needs, prices: list }, shelf.now()),
           ...(notes ? { notes } : {}),
           dataVersion: DATA_VERSION,
         };
-        const foods = recipe.lines.map(({ foodId }) => (foodId === null ? null : shelf.food(foodId))).filter(Boolean);
-        await writer.insertVersion(soupId, { ...version, foods, digest: digestOf(version, shelf) });
+        const foods = recipe.lines.map(({ foodId }) => (foodId === null ? null : shelf.now().food(foodId))).filter(Boolean);
+        await writer.insertVersion(soupId, { ...version, foods, digest: digestOf(version, shelf.now()) });
         await writer.touchSoup(soupId, now());
         return version;
       });

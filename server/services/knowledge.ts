@@ -3,11 +3,11 @@ import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
 import type { PhraseBody, PinBody } from '../../contract/types.ts';
 import type { LabelPin } from '../../core/food/pins.ts';
-import type { KitchenShelf } from '../../core/food/shelf.ts';
 import { phraseKey } from '../../core/reading/chooseFood.ts';
 import { readLine } from '../../core/reading/line.ts';
 import { knowledgeReader, knowledgeWriter } from '../repositories/knowledge.ts';
 import type { Clock } from './kitchen.ts';
+import type { KitchenShelf } from './shelf.ts';
 
 export interface Knowledge {
   pins(): Promise<PinBody[]>;
@@ -28,18 +28,18 @@ export function makeKnowledge(db: Knex, shelf: KitchenShelf, clock: Clock): Know
   const read = knowledgeReader(db);
   const today = () => clock().toISOString().slice(0, 10);
   const mustKnow = (foodId: string) => {
-    if (!shelf.food(foodId))
+    if (!shelf.now().food(foodId))
       throw new Problem('recipe.unknownFood', `There is no food ${foodId}.`, {
         errors: [{ path: '/foodId', code: 'recipe.unknownFood', message: 'choose a food of the shelf' }],
       });
   };
-  const shelve = async () => shelf.setPins({ pins: await read.pins(), today: today() });
+  const shelve = async () => shelf.put({ pins: await read.pins(), day: today() });
   return {
     pins: () => read.pins(),
     phrases: () => read.phrases(),
     shelve,
     freshen: async () => {
-      if (shelf.pins.today !== today()) await shelve();
+      if (shelf.now().day !== today()) await shelve();
     },
     pin: async (pin, revision) => {
       mustKnow(pin.foodId);

@@ -3,26 +3,27 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
 import type { OwnFoodBody } from '../../contract/types.ts';
-import { type LabelEntry, labelFood } from '../../core/food/label.ts';
-import { type KitchenShelf, OWN_FOOD } from '../../core/food/shelf.ts';
+import type { LabelEntry } from '../../core/food/label.ts';
+import { type OwnFoodsRead, ownFoodsOf } from '../../core/food/ownFoods.ts';
+import { OWN_FOOD } from '../../core/food/shelf.ts';
 import { ownFoodReader, ownFoodWriter } from '../repositories/ownFoods.ts';
 import type { Clock } from './kitchen.ts';
+import type { KitchenShelf } from './shelf.ts';
 
 export interface OwnFoods {
   all(): Promise<OwnFoodBody[]>;
   add(entry: LabelEntry): Promise<OwnFoodBody>;
   change(id: string, change: { entry: LabelEntry; retired: boolean; revision: number }): Promise<OwnFoodBody>;
-  /** Puts what is kept on the shelf. */
-  shelve(): Promise<void>;
+  /** Puts what is kept on the shelf; returns the rows that could not be worked out. */
+  shelve(): Promise<OwnFoodsRead['aside']>;
 }
 
 export function makeOwnFoods(db: Knex, shelf: KitchenShelf, clock: Clock): OwnFoods {
   const read = ownFoodReader(db);
   const shelve = async () => {
-    const kept = await read.all();
-    shelf.setOwn(
-      kept.map(({ id, entry, retired }) => ({ food: labelFood(id, entry, entry.like === undefined ? undefined : shelf.food(entry.like)), retired })),
-    );
+    const { own, aside } = ownFoodsOf(await read.all(), shelf.base);
+    shelf.put({ own });
+    return aside;
   };
   const put = async (id: string, next: (current: OwnFoodBody | null) => Omit<OwnFoodBody, 'updatedAt' | 'id'>): Promise<OwnFoodBody> => {
     const saved = await db.transaction(async (trx) => {
@@ -36,7 +37,7 @@ export function makeOwnFoods(db: Knex, shelf: KitchenShelf, clock: Clock): OwnFo
   };
   /** A food of one's own is used as one of the tables, not as another own one. */
   const mustKnow = ({ like }: LabelEntry, at = '') => {
-    if (like !== undefined && (like.startsWith(OWN_FOOD) || !shelf.food(like)))
+    if (like !== undefined && (like.startsWith(OWN_FOOD) || !shelf.base.food(like)))
       throw new Problem('recipe.unknownFood', `There is no food ${like} to be used as.`, {
         errors: [{ path: `${at}/like`, code: 'recipe.unknownFood', message: 'choose a food of the shelf' }],
       });

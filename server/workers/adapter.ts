@@ -21,7 +21,7 @@ interface Waiting {
 const MOST_WAITING = 16;
 
 /** `kitchen` is what this kitchen has put on its shelf: the worker's shelf is not this one. */
-export function workerAdapter(path: string, kitchen: () => OnShelf = () => ({ own: [], pins: { pins: [], today: '' } })): Adapter {
+export function workerAdapter(path: string, kitchen: () => OnShelf = () => ({ own: [], pins: [], day: '' })): Adapter {
   const waiting = new Map<number, Waiting>();
   let worker: Worker | null = null;
   let closed = false;

@@ -8,18 +8,15 @@ import type {
   Measures,
   NewFlowTest,
   NewVersion,
-  OwnFoodBody,
   PhraseBody,
-  PinBody,
   Settings,
   SoupSummary,
   VersionBody,
 } from '../../contract/types.ts';
-import type { Price } from '../../core/nutrition/cost.ts';
+import type { Price } from '../../core/bowl/cost.ts';
 import type { Doubt } from '../../core/reading/doubts.ts';
-import type { Recipe } from '../../core/recipe.ts';
 import type { Needs } from '../../core/swap/needs.ts';
-import { shelveOwnFoods, shelvePins } from '../kitchen/core.ts';
+import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { ask } from './client.ts';
 
 export interface ReadReply {
@@ -79,39 +76,6 @@ export const useReading = (text: string, measures: Measures) =>
     staleTime: Number.POSITIVE_INFINITY,
     refetchOnWindowFocus: false,
   });
-
-export const useOwnFoods = () => useQuery({ queryKey: ['ownFoods'], queryFn: shelveOwnFoods, staleTime: 0 });
-
-/** Adds an own food, or changes the one of the id. The shelf of this page has it when this is done. */
-export function useSaveOwnFood() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (food: Omit<OwnFoodBody, 'updatedAt' | 'id' | 'revision'> & { id?: string; revision?: number }) =>
-      food.id === undefined
-        ? ask<OwnFoodBody>('POST', '/api/own-foods', food.entry)
-        : ask<OwnFoodBody>('PUT', `/api/own-foods/${food.id}`, { entry: food.entry, retired: food.retired, revision: food.revision }),
-    onSuccess: () => client.refetchQueries({ queryKey: ['ownFoods'] }),
-  });
-}
-
-/** What the kitchen read on labels. The shelf of this page has it when this is answered. */
-export const usePins = () => useQuery({ queryKey: ['pins'], queryFn: shelvePins, staleTime: 0 });
-
-export function useSavePin() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: ({ foodId, ...pin }: Omit<PinBody, 'updatedAt'>) => ask<PinBody>('PUT', `/api/pins/${encodeURIComponent(foodId)}`, pin),
-    onSuccess: () => client.refetchQueries({ queryKey: ['pins'] }),
-  });
-}
-
-export function useDropPin() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (foodId: string) => ask<{ pins: PinBody[] }>('DELETE', `/api/pins/${encodeURIComponent(foodId)}`, {}),
-    onSuccess: () => client.refetchQueries({ queryKey: ['pins'] }),
-  });
-}
 
 export const usePhrases = () =>
   useQuery({

@@ -22,7 +22,7 @@ const NAMES: Record<string, string> = { 'cream-double': 'Double cream, 48 % fat'
 const names: Names = {
   recipe: { lines: [cream] },
   original: { recipe: { lines: [cream] } },
-  core: { SHELF: { food: (id) => (NAMES[id] ? { name: NAMES[id] as string } : undefined) } },
+  core: { shelf: { food: (id) => (NAMES[id] ? { name: NAMES[id] as string } : undefined) } },
 };
 
 describe('a figure', () => {

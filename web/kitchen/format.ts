@@ -1,8 +1,9 @@
 /** Figures as words: how many digits a bowl's figure deserves, and what the needs are called. */
-import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from '../../core/allergen/ids.ts';
-import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/nutrient.ts';
-import type { Recipe } from '../../core/recipe.ts';
+
 import type { NeedRef, Needs } from '../../core/swap/needs.ts';
+import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from '../../core/vocabulary/allergens.ts';
+import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/vocabulary/nutrient.ts';
+import type { Recipe } from '../../core/vocabulary/recipe.ts';
 
 /** Three significant digits at most, none beyond what a kitchen can know. */
 export function figure(value: number): string {
@@ -17,13 +18,13 @@ export const withUnit = (key: Nutrient, value: number): string => `${figure(valu
 export interface Names {
   recipe: Pick<Recipe, 'lines'>;
   original: { recipe: Pick<Recipe, 'lines'> };
-  core: { SHELF: { food: (id: string) => { name: string } | undefined } };
+  core: { shelf: { food: (id: string) => { name: string } | undefined } };
 }
 
 function nameOf(id: string, { recipe, original, core }: Names): string {
   const line = [...recipe.lines, ...original.recipe.lines].find((one) => one.id === id);
   const foodId = line ? line.foodId : id;
-  return (foodId === null ? line?.text : core.SHELF.food(foodId)?.name)?.split(',')[0]?.toLowerCase() ?? id;
+  return (foodId === null ? line?.text : core.shelf.food(foodId)?.name)?.split(',')[0]?.toLowerCase() ?? id;
 }
 
 export function needLabel(need: NeedRef, needs: Needs, names?: Names): string {

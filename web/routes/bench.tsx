@@ -2,10 +2,10 @@ import { CircleHelp, CloudOff, Redo2, Undo2 } from 'lucide-react';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
-import type { PriceList } from '../../core/nutrition/cost.ts';
-import { REGIME_IDS, type RegimeId } from '../../core/nutrition/regime.ts';
-import type { Recipe } from '../../core/recipe.ts';
+import type { PriceList } from '../../core/bowl/cost.ts';
+import { REGIME_IDS, type RegimeId } from '../../core/regime/regime.ts';
 import type { Plan } from '../../core/swap/plan.ts';
+import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { useDraft, usePrices, useSettings, useSoup, useVersions } from '../api/queries.ts';
 import { Worklist } from '../features/allergens/Worklist.tsx';
 import { useAutosave } from '../features/bench/autosave.ts';
@@ -96,7 +96,8 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | 'bowls' | 'export' | 'labels' | null>(null);
   const only = (name: typeof dialog) => (open: boolean) => setDialog(open ? name : null);
 
-  const { start, stop, cancel } = plans;
+  const { search, start, stop, cancel } = plans;
+  const { recipe, needs } = view;
   const take = useCallback(
     (plan: Plan) => {
       stop();
@@ -105,9 +106,9 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
     [stop],
   );
   const workOut = useCallback(() => {
-    const { recipe, needs } = useBench.getState();
-    start(recipe, needs, prices, count);
-  }, [start, prices, count]);
+    const asked = useBench.getState();
+    start(asked.recipe, asked.needs, prices, count, view.core.onShelf(view.core.shelf));
+  }, [start, prices, count, view.core]);
   const onNeeds = useCallback((open: boolean) => setDialog(open ? 'need' : null), []);
   useBenchKeys({
     // An amount being edited keeps the keys to itself: in a field they are not heard.
@@ -124,8 +125,9 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   });
 
   // A plan answers the soup it was asked for: any edit takes it off the bench.
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the recipe and needs are what the plans were asked for
-  useEffect(() => stop(), [view.recipe, view.needs, stop]);
+  useEffect(() => {
+    if (search.state !== 'idle' && (search.recipe !== recipe || search.needs !== needs)) stop();
+  }, [search, recipe, needs, stop]);
 
   return (
     <div className="flex min-h-0 flex-1 flex-col lg:h-[calc(100dvh-3rem)] lg:flex-none">

@@ -1,14 +1,14 @@
 import { Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { VersionBody } from '../../contract/types.ts';
-import { ALLERGEN_LABELS } from '../../core/allergen/ids.ts';
-import { differenceOf } from '../../core/diff.ts';
-import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/nutrient.ts';
+import { differenceOf } from '../../core/analysis/diff.ts';
+import { ALLERGEN_LABELS } from '../../core/vocabulary/allergens.ts';
+import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/vocabulary/nutrient.ts';
 import { useSoup, useVersions } from '../api/queries.ts';
 import { Difference } from '../features/bench/Difference.tsx';
 import { lineName } from '../features/bench/view.ts';
-import { useCore } from '../kitchen/core.ts';
 import { figure } from '../kitchen/format.ts';
+import { useKitchen } from '../kitchen/kitchen.ts';
 import { Notice, State, Waiting } from '../ui/state.tsx';
 
 const ROWS: readonly Nutrient[] = [
@@ -78,7 +78,7 @@ export function Compare() {
 
 /** The difference of the first and the last version shown, as it is read out. */
 function Read({ before, after }: { before: VersionBody; after: VersionBody }) {
-  const core = useCore();
+  const core = useKitchen();
   return (
     <section aria-label="Difference" className="rounded-xl border border-line bg-card p-4">
       <h2>

@@ -1,11 +1,10 @@
 import { Plus } from 'lucide-react';
 import { Suspense, useDeferredValue, useId, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { CATEGORIES, type Category, type SourceKind } from '../../core/food/types.ts';
-import { useOwnFoods } from '../api/queries.ts';
+import { CATEGORIES, type Category, type SourceKind } from '../../core/vocabulary/food.ts';
 import { FoodCard } from '../features/foods/FoodCard.tsx';
 import { LabelForm } from '../features/foods/LabelForm.tsx';
-import { useCore } from '../kitchen/core.ts';
+import { useKitchen, useOwnFoods } from '../kitchen/kitchen.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { Waiting } from '../ui/state.tsx';
@@ -24,21 +23,21 @@ export function Foods() {
 
 function Shelf() {
   const { id } = useParams();
-  const { SHELF, searchFoods } = useCore();
+  const { shelf, searchFoods } = useKitchen();
   const own = useOwnFoods();
   const navigate = useNavigate();
   const [adding, setAdding] = useState(false);
-  const { foods } = SHELF;
+  const { foods } = shelf;
   const [params, setParams] = useSearchParams();
   const query = params.get('q') ?? '';
   const [category, setCategory] = useState<Category | ''>('');
   const asked = useDeferredValue(query);
   const found = useMemo(() => {
-    const hits = searchFoods(SHELF, asked, foods.length).map(({ food }) => food);
+    const hits = searchFoods(shelf, asked, foods.length).map(({ food }) => food);
     const list = asked.trim() === '' ? [...foods].sort((a, b) => a.name.localeCompare(b.name, 'en')) : hits;
     return list.filter((food) => category === '' || food.category === category);
-  }, [SHELF, foods, searchFoods, asked, category]);
-  const food = id === undefined ? undefined : SHELF.food(id);
+  }, [shelf, foods, searchFoods, asked, category]);
+  const food = id === undefined ? undefined : shelf.food(id);
   const list = useId();
   const search = params.size > 0 ? `?${params}` : '';
   return (

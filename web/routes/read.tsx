@@ -2,20 +2,20 @@ import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Measures, Settings } from '../../contract/types.ts';
-import type { ChoiceResult } from '../../core/analysis.ts';
+import type { ChoiceResult } from '../../core/analysis/analysis.ts';
+import { SOUP_DENSITY } from '../../core/bowl/pot.ts';
 import type { Note } from '../../core/notes/rules.ts';
-import { SOUP_DENSITY } from '../../core/nutrition/pot.ts';
-import { type Line, type Recipe, STAGE_LABELS, STAGES } from '../../core/recipe.ts';
 import type { Needs } from '../../core/swap/needs.ts';
+import { type Line, type Recipe, STAGE_LABELS, STAGES } from '../../core/vocabulary/recipe.ts';
 import { ApiProblem } from '../api/client.ts';
-import { type FoodHit, useAddSoup, usePins, useSettings, useTeach } from '../api/queries.ts';
+import { type FoodHit, useAddSoup, useSettings, useTeach } from '../api/queries.ts';
 import { AllergenTable } from '../features/allergens/AllergenTable.tsx';
 import { Worklist } from '../features/allergens/Worklist.tsx';
 import { Doubts, openDoubts } from '../features/reading/Doubts.tsx';
-import { FoodPicker } from '../features/reading/FoodPicker.tsx';
 import { type ReadingDesk, useReadingDesk } from '../features/reading/useReadingDesk.ts';
-import { loadCore, useCoreSoon } from '../kitchen/core.ts';
+import { FoodPicker } from '../kitchen/FoodPicker.tsx';
 import { figure } from '../kitchen/format.ts';
+import { useKitchenSoon } from '../kitchen/kitchen.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { Notice, State } from '../ui/state.tsx';
@@ -37,16 +37,16 @@ export function Read() {
   const navigate = useNavigate();
   const [finding, setFinding] = useState<Line | null>(null);
   const teach = useTeach();
+  const kitchen = useKitchenSoon();
   const { recipe, reading } = desk;
   const failure = reading.error ?? add.error;
 
-  const take = async (food: FoodHit) => {
+  const take = (food: FoodHit) => {
     const line = finding;
     setFinding(null);
     if (!line) return;
-    const { SHELF, weighLine } = await loadCore();
-    const known = SHELF.food(food.id);
-    const grams = known ? weighLine(line.text, known, reading.data?.measures ?? 'us') : null;
+    const known = kitchen?.shelf.food(food.id);
+    const grams = known && kitchen ? kitchen.weighLine(line.text, known, reading.data?.measures ?? 'us') : null;
     desk.settle(line, { foodId: food.id, grams: grams ?? line.grams, said: grams || line.grams ? food.name : `${food.name}, not weighed yet` });
     // A line that had no food teaches this kitchen its words.
     if (line.foodId === null)
@@ -157,13 +157,12 @@ interface FindingsProps {
 
 /** What was understood, what hides in it, and which labels have to be read. */
 function Findings({ desk, recipe, settings, onFindFood }: FindingsProps) {
-  const core = useCoreSoon();
-  usePins();
+  const core = useKitchenSoon();
   const regime = settings?.regime ?? 'us';
   const kitchen = withKitchen(recipe, settings);
-  const analysis = core && recipe.lines.length > 0 ? core.analyse(kitchen, { ...rulesOf(settings), regime }, core.SHELF) : null;
+  const analysis = core && recipe.lines.length > 0 ? core.analyse(kitchen, { ...rulesOf(settings), regime }, core.shelf) : null;
   const labels =
-    (analysis ? core?.labelWorklist(recipe, regime, core.SHELF, analysis.diets) : undefined)?.filter(
+    (analysis ? core?.labelWorklist(recipe, regime, core.shelf, analysis.diets) : undefined)?.filter(
       ({ lookFor, foodId }) => lookFor.length > 0 || foodId === null,
     ).length ?? 0;
   const contains = analysis?.allergens.filter(({ state }) => state === 'contains').length ?? 0;
@@ -321,4 +320,4 @@ function Understood({ recipe, notes, onFindFood }: { recipe: Recipe; notes: read
 }
 
 /** The food's own name once the shelf is there; its id until then. */
-const FoodName = ({ id }: { id: string }) => <>{useCoreSoon()?.SHELF.food(id)?.name ?? id}</>;
+const FoodName = ({ id }: { id: string }) => <>{useKitchenSoon()?.shelf.food(id)?.name ?? id}</>;

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import type { Settings } from '../../contract/types.ts';
-import { REGIMES } from '../../core/nutrition/regime.ts';
-import { useDropPin, usePhrases, usePins, useSaveSettings, useSettings, useTeach } from '../api/queries.ts';
-import { useCoreSoon } from '../kitchen/core.ts';
+import { REGIMES } from '../../core/regime/regime.ts';
+import { usePhrases, useSaveSettings, useSettings, useTeach } from '../api/queries.ts';
+import { useDropPin, useKitchenSoon, usePins } from '../kitchen/kitchen.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
@@ -113,8 +113,8 @@ function Taught() {
   const pins = usePins();
   const teach = useTeach();
   const drop = useDropPin();
-  const core = useCoreSoon();
-  const name = (id: string) => core?.SHELF.food(id)?.name ?? id;
+  const core = useKitchenSoon();
+  const name = (id: string) => core?.shelf.food(id)?.name ?? id;
   return (
     <>
       <Group title="Words this kitchen was taught">

@@ -2,7 +2,7 @@ import { ArrowDownUp } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { SoupSummary } from '../../contract/types.ts';
-import { ALLERGEN_LABELS, type AllergenId } from '../../core/allergen/ids.ts';
+import { ALLERGEN_LABELS, type AllergenId } from '../../core/vocabulary/allergens.ts';
 import { useChangeSoup, useSoups } from '../api/queries.ts';
 import { figure } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';

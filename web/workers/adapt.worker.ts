@@ -1,5 +1,5 @@
 /** The search, off the interface thread. */
-import { type OnShelf, SHELF } from '../../core/food/shelf.ts';
+import { type OnShelf, SHELF, shelfWith } from '../../core/food/shelf.ts';
 import { type AdaptRequest, type AdaptResult, adapt } from '../../core/swap/adapt.ts';
 import type { Plan } from '../../core/swap/plan.ts';
 
@@ -8,9 +8,7 @@ export type WorkerReply = { id: number; result: AdaptResult } | { id: number; pl
 self.onmessage = ({ data: { id, request, kitchen } }: MessageEvent<{ id: number; request: AdaptRequest; kitchen: OnShelf }>) => {
   const reply = (message: WorkerReply) => self.postMessage(message);
   try {
-    SHELF.setOwn(kitchen.own);
-    SHELF.setPins(kitchen.pins);
-    reply({ id, result: adapt(request, SHELF, { now: () => performance.now(), onPlan: (plan) => reply({ id, plan }) }) });
+    reply({ id, result: adapt(request, shelfWith(SHELF, kitchen), { now: () => performance.now(), onPlan: (plan) => reply({ id, plan }) }) });
   } catch (error) {
     reply({ id, failure: error instanceof Error ? error.message : String(error) });
   }

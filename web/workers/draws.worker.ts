@@ -1,5 +1,5 @@
 /** Drawn bowls, off the interface thread. */
-import { chanceWithin, type DrawRequest, drawBowls, type Spread, spreadOf } from '../../core/nutrition/draws.ts';
+import { chanceWithin, type DrawRequest, drawBowls, type Spread, spreadOf } from '../../core/bowl/draws.ts';
 
 export interface DrawsAsked extends DrawRequest {
   id: number;

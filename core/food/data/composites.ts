@@ -4,8 +4,8 @@
  * riddle: what they surely contain is said, what varies is to be looked up, and every figure is at least what is known.
  * All common practice of kitchens and packers, no source, from memory.
  */
-import type { AllergenId, DietId } from '../../allergen/ids.ts';
-import type { Category, Origin } from '../types.ts';
+import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
+import type { Category, Origin } from '../../vocabulary/food.ts';
 
 export interface Composite {
   id: string;

@@ -8,9 +8,9 @@
  * A null is unknown. `more` holds what else is recalled with confidence.
  * `range` gives low and high (central 95 %) where the make varies more than the class error of a recalled row.
  */
-import type { AllergenId, DietId } from '../../allergen/ids.ts';
-import type { StoredNutrient } from '../../nutrient.ts';
-import type { Category, FoodFlag, FoodState, Origin, StarchKind } from '../types.ts';
+import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
+import type { Category, FoodFlag, FoodState, Origin, StarchKind } from '../../vocabulary/food.ts';
+import type { StoredNutrient } from '../../vocabulary/nutrient.ts';
 
 export const LIMITED = [
   'waterG', 'proteinG', 'fatG', 'saturatedFatG', 'carbohydrateG', 'fibreG', 'sugarsG', 'sodiumMg', 'potassiumMg',

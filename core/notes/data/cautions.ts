@@ -2,11 +2,12 @@
  * Cautions as rows: when they are shown, how loudly, what they say, and where that comes from. They defer to the local food code and to
  * licensed practice; none of them says that a soup is safe. Sources marked (memory) are recalled, not looked up.
  */
-import type { AllergenId } from '../../allergen/ids.ts';
-import type { Category, FoodFlag, FoodState, Origin } from '../../food/types.ts';
-import type { Nutrient } from '../../nutrient.ts';
-import type { Method, Stage } from '../../recipe.ts';
-import type { Severity } from '../rules.ts';
+import type { AllergenId } from '../../vocabulary/allergens.ts';
+import type { Category, FoodFlag, FoodState, Origin } from '../../vocabulary/food.ts';
+import type { Nutrient } from '../../vocabulary/nutrient.ts';
+import type { Method, Stage } from '../../vocabulary/recipe.ts';
+
+export type Severity = 'danger' | 'caution' | 'tip';
 
 /** Any of each list; every list given must hold of one and the same line. */
 export interface LineWhen {

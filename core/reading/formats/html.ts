@@ -35,7 +35,7 @@ export function readHtml(html: string): HtmlText {
   const parser = new Parser(
     {
       onopentag(name, attributes) {
-        if (name === 'script' && /ld\+json/i.test(attributes['type'] ?? '')) ld = '';
+        if (name === 'script' && /ld\+json/i.test(attributes.type ?? '')) ld = '';
         if (SILENT.has(name)) silent += 1;
         if (!BLOCKS.has(name)) return;
         if (name === 'td' || name === 'th') line += line.trim() === '' ? '' : ' ';

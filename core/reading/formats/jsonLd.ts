@@ -31,14 +31,14 @@ export function sectionsOfJsonLd(value: unknown, source: string): Sections | nul
     if (at >= 0) from = at;
     return { text, at: Math.max(at, 0) };
   };
-  const ingredients = texts(recipe['recipeIngredient'] ?? recipe['ingredients']).map(place);
-  const steps = instructions(recipe['recipeInstructions']).map(place);
-  const bowls = [recipe['recipeYield'] ?? recipe['yield']]
+  const ingredients = texts(recipe.recipeIngredient ?? recipe.ingredients).map(place);
+  const steps = instructions(recipe.recipeInstructions).map(place);
+  const bowls = [recipe.recipeYield ?? recipe.yield]
     .flat()
     .flatMap((one) => (typeof one === 'number' ? [{ min: one, max: one }] : (yieldOf(one) ?? [])))[0];
-  const total = minutesOfDuration(recipe['totalTime']);
+  const total = minutesOfDuration(recipe.totalTime);
   return {
-    title: plain(recipe['name']) || 'Untitled soup',
+    title: plain(recipe.name) || 'Untitled soup',
     servings: bowls && bowls.min > 0 ? { ...bowls, at: 0 } : null,
     ingredients,
     steps,
@@ -66,8 +66,8 @@ function instructions(value: unknown, depth = 0): string[] {
       .filter(Boolean);
   if (Array.isArray(value)) return value.flatMap((one) => instructions(one, depth + 1));
   if (!isObject(value)) return [];
-  if (value['itemListElement'] !== undefined) return instructions(value['itemListElement'], depth + 1);
-  const text = plain(value['text'] ?? value['name']);
+  if (value.itemListElement !== undefined) return instructions(value.itemListElement, depth + 1);
+  const text = plain(value.text ?? value.name);
   return text ? [text] : [];
 }
 

@@ -1,6 +1,6 @@
 /** The words people ask with, and the need each stands for. Lower case; plural and spelling variants are written out. */
-import type { AllergenId, DietId } from '../../allergen/ids.ts';
-import type { Nutrient } from '../../nutrient.ts';
+import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
+import type { Nutrient } from '../../vocabulary/nutrient.ts';
 
 export type Asked = { allergens: readonly AllergenId[] } | { diets: readonly DietId[] } | { pulses: true } | { smooth: true };
 

@@ -2,8 +2,8 @@
  * What a plan says of the bowl whether asked or not: nutrients that a swap loses, figures that are worse when they rise,
  * and what goes with a whole kind of food though the tables seldom know it. Thresholds are judgements, no source.
  */
-import type { Category } from '../../food/types.ts';
-import type { Nutrient } from '../../nutrient.ts';
+import type { Category } from '../../vocabulary/food.ts';
+import type { Nutrient } from '../../vocabulary/nutrient.ts';
 
 /** A fall to this share of the original is said. */
 export const LOSS = 0.8;

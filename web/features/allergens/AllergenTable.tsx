@@ -1,8 +1,8 @@
 import type { AllergenState, FewestChanges } from '../../../core/allergen/board.ts';
 import type { DietState } from '../../../core/allergen/diets.ts';
-import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/allergen/ids.ts';
-import type { Analysis } from '../../../core/analysis.ts';
-import type { Recipe } from '../../../core/recipe.ts';
+import type { Analysis } from '../../../core/analysis/analysis.ts';
+import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/vocabulary/allergens.ts';
+import type { Recipe } from '../../../core/vocabulary/recipe.ts';
 import { State, type Tone } from '../../ui/state.tsx';
 
 const SCOPES = ['pot', 'bowl', 'plate'] as const;

@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, DIET_LABELS, type DietId } from '../../../core/allergen/ids.ts';
 import type { LookFor, WorklistItem } from '../../../core/allergen/worklist.ts';
 import type { PinFlag, PinState } from '../../../core/food/pins.ts';
-import { useDropPin, usePins, useSavePin } from '../../api/queries.ts';
-import type { Core } from '../../kitchen/core.ts';
+import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, DIET_LABELS, type DietId } from '../../../core/vocabulary/allergens.ts';
+import { type Kitchen, useDropPin, usePins, useSavePin } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { Field, Input, Select } from '../../ui/field.tsx';
@@ -22,7 +21,7 @@ const ANSWERS: Record<Answer, string> = {
 };
 
 /** What the label of this kitchen's product says: each check becomes a fact until the day to look again. */
-export function LabelReadDialog({ item, core, onClose }: { item: WorklistItem | null; core: Core; onClose: () => void }) {
+export function LabelReadDialog({ item, core, onClose }: { item: WorklistItem | null; core: Kitchen; onClose: () => void }) {
   return (
     <Dialog
       open={item !== null}
@@ -36,13 +35,13 @@ export function LabelReadDialog({ item, core, onClose }: { item: WorklistItem | 
   );
 }
 
-function LabelRead({ foodId, core, onClose }: { foodId: string; core: Core; onClose: () => void }) {
+function LabelRead({ foodId, core, onClose }: { foodId: string; core: Kitchen; onClose: () => void }) {
   const pins = usePins();
   const save = useSavePin();
   const drop = useDropPin();
   const kept = pins.data?.find((pin) => pin.foodId === foodId);
   // The questions are those of the food as every kitchen knows it, not as this one has pinned it.
-  const questions = core.questionsOf(foodId, core.SHELF);
+  const questions = core.questionsOf(foodId, core.shelf);
   const [product, setProduct] = useState(kept?.product ?? '');
   const [readOn, setReadOn] = useState(day());
   const [lookAgainOn, setLookAgainOn] = useState(day(WORTH_DAYS));

@@ -1,11 +1,10 @@
 import { ClipboardCopy, FileDown } from 'lucide-react';
 import { useState } from 'react';
 import type { WorklistItem } from '../../../core/allergen/worklist.ts';
-import type { Analysis } from '../../../core/analysis.ts';
-import type { RegimeId } from '../../../core/nutrition/regime.ts';
-import type { Recipe } from '../../../core/recipe.ts';
-import { usePins } from '../../api/queries.ts';
-import type { Core } from '../../kitchen/core.ts';
+import type { Analysis } from '../../../core/analysis/analysis.ts';
+import type { RegimeId } from '../../../core/regime/regime.ts';
+import type { Recipe } from '../../../core/vocabulary/recipe.ts';
+import type { Kitchen } from '../../kitchen/kitchen.ts';
 import { copyText, fileName, saveText } from '../../kitchen/textFile.ts';
 import { Button } from '../../ui/button.tsx';
 import { State } from '../../ui/state.tsx';
@@ -13,11 +12,10 @@ import { say } from '../../ui/toast.tsx';
 import { LabelReadDialog } from './LabelReadDialog.tsx';
 
 /** What to look up on which pack before this soup is served. */
-export function Worklist({ recipe, analysis, regime, core }: { recipe: Recipe; analysis: Analysis; regime: RegimeId; core: Core }) {
+export function Worklist({ recipe, analysis, regime, core }: { recipe: Recipe; analysis: Analysis; regime: RegimeId; core: Kitchen }) {
   // The pins change what stands here; the shelf has them when this is answered.
-  usePins();
   const [reading, setReading] = useState<WorklistItem | null>(null);
-  const items = core.labelWorklist(recipe, regime, core.SHELF, analysis.diets);
+  const items = core.labelWorklist(recipe, regime, core.shelf, analysis.diets);
   const open = items.filter(({ lookFor, foodId }) => lookFor.length > 0 || foodId === null).length;
   const text = () => core.worklistText(recipe.title, items);
   return (

@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from 'react';
-import type { Recipe } from '../../../core/recipe.ts';
+import type { Recipe } from '../../../core/vocabulary/recipe.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
@@ -43,7 +43,7 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
   const [thinWith, setThinWith] = useState('water');
   const liquids = [
     'water',
-    ...new Set(recipe.lines.flatMap(({ foodId }) => (foodId && LIQUID.test(core.SHELF.food(foodId)?.category ?? '') ? [foodId] : []))),
+    ...new Set(recipe.lines.flatMap(({ foodId }) => (foodId && LIQUID.test(core.shelf.food(foodId)?.category ?? '') ? [foodId] : []))),
   ].filter((id, at, all) => all.indexOf(id) === at);
 
   const measured = measure();
@@ -61,7 +61,7 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
   };
   const next = (): Recipe => {
     const { servings: _, servingGrams: __, measuredYieldGrams: was, ...rest } = recipe;
-    const lines = thin > 0 ? [...recipe.lines, thinnedBy(recipe, thinWith, thin, core.SHELF.food(thinWith)?.name ?? thinWith)] : recipe.lines;
+    const lines = thin > 0 ? [...recipe.lines, thinnedBy(recipe, thinWith, thin, core.shelf.food(thinWith)?.name ?? thinWith)] : recipe.lines;
     const yieldGrams = pot === 'reckoned' ? undefined : typeof measured === 'object' && measured ? measured.grams : was;
     return {
       ...rest,
@@ -72,7 +72,7 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
     };
   };
   const fault = typeof measured === 'string' ? measured : null;
-  const outcome = bowls > 0 && !fault ? core.analyse(next(), { regime: view.needs.regime }, core.SHELF) : null;
+  const outcome = bowls > 0 && !fault ? core.analyse(next(), { regime: view.needs.regime }, core.shelf) : null;
   const submit = (event: FormEvent) => {
     event.preventDefault();
     useBench.getState().putRecipe(next());
@@ -119,7 +119,7 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
           <Select value={thinWith} onChange={(event) => setThinWith(event.target.value)}>
             {liquids.map((id) => (
               <option key={id} value={id}>
-                {core.SHELF.food(id)?.name ?? id}
+                {core.shelf.food(id)?.name ?? id}
               </option>
             ))}
           </Select>

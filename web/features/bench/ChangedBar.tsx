@@ -1,11 +1,11 @@
 import { memo, useState } from 'react';
-import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/allergen/ids.ts';
-import type { Line } from '../../../core/recipe.ts';
+import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/vocabulary/allergens.ts';
+import type { Line } from '../../../core/vocabulary/recipe.ts';
 import { needLabel } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
-import { foodName } from '../swaps/words.ts';
 import { ChangesDialog } from './ChangesDialog.tsx';
 import type { BenchView } from './view.ts';
+import { foodName } from './words.ts';
 
 /** One line on what is different from the original, and which need it answers. */
 export const ChangedBar = memo(function ChangedBar({ view }: { view: BenchView }) {

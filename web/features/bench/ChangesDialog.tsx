@@ -1,4 +1,4 @@
-import { differenceOf } from '../../../core/diff.ts';
+import { differenceOf } from '../../../core/analysis/diff.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { Input } from '../../ui/field.tsx';

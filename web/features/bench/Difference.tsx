@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
-import type { Difference as Diff, LineChange } from '../../../core/diff.ts';
-import { NUTRIENT_LABELS, nutrientUnit } from '../../../core/nutrient.ts';
-import { type Line, STAGE_LABELS } from '../../../core/recipe.ts';
+import type { Difference as Diff, LineChange } from '../../../core/analysis/diff.ts';
+import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import { NUTRIENT_LABELS, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
+import { type Line, STAGE_LABELS } from '../../../core/vocabulary/recipe.ts';
 import { figure } from '../../kitchen/format.ts';
 
 const grams = ({ grams: weight }: Line): string => (weight ? `${figure(weight.best)} g` : 'not weighed');

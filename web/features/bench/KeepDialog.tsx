@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { differenceOf } from '../../../core/diff.ts';
+import { differenceOf } from '../../../core/analysis/diff.ts';
 import { useKeepVersion } from '../../api/queries.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';

@@ -1,11 +1,11 @@
 import { Plus } from 'lucide-react';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
-import { type Line, STAGE_LABELS, STAGES } from '../../../core/recipe.ts';
+import { type Line, STAGE_LABELS, STAGES } from '../../../core/vocabulary/recipe.ts';
+import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
 import { figure } from '../../kitchen/format.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import { Button } from '../../ui/button.tsx';
 import { State } from '../../ui/state.tsx';
-import { FoodPicker } from '../reading/FoodPicker.tsx';
 import { PotSection } from './PotSection.tsx';
 import { potLayers } from './potLayers.ts';
 import { useBench } from './store.ts';
@@ -95,7 +95,7 @@ function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string)
         onClose={() => setOpen(false)}
         onPick={({ id }) => {
           setOpen(false);
-          const name = view.core.SHELF.food(id)?.name ?? id;
+          const name = view.core.shelf.food(id)?.name ?? id;
           onAdded(addLine({ stage, text: name, foodId: id, grams: null }));
         }}
       />
@@ -228,7 +228,7 @@ function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
 }
 
 function amountText(line: Line, core: BenchView['core'], show: 'grams' | 'kitchen'): string {
-  const food = line.foodId === null ? undefined : core.SHELF.food(line.foodId);
+  const food = line.foodId === null ? undefined : core.shelf.food(line.foodId);
   const grams = line.grams?.best ?? 0;
   const text = show === 'kitchen' && food ? core.kitchenMeasure(food, grams) : core.formatGrams(grams);
   return line.perBowl ? `${text} a bowl` : text;

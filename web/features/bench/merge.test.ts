@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Line, Recipe } from '../../../core/recipe.ts';
+import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
 import { type DraftContent, mergeDrafts } from './merge.ts';
 
 const line = (id: string, best: number): Line => ({ id, stage: 'base', text: id, foodId: id, grams: { best, low: best, high: best } });

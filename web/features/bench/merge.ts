@@ -1,7 +1,7 @@
 /** Joins two drafts that grew from one: what only one side changed is taken; what both changed is left to the cook. */
 import type { ChangeNotes } from '../../../contract/types.ts';
-import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
+import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
 
 export interface DraftContent {
   recipe: Recipe;

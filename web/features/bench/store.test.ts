@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import type { Line, Recipe } from '../../../core/recipe.ts';
+import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
 import { useBench } from './store.ts';
 
 const line = (id: string, best: number, more: Partial<Line> = {}): Line => ({

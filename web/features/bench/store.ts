@@ -2,9 +2,9 @@
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { useStoreWithEqualityFn } from 'zustand/traditional';
-import { type Line, type Recipe, settleGroups } from '../../../core/recipe.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import { putBack, takeOut } from '../../../core/swap/steps.ts';
+import { type Line, type Recipe, settleGroups } from '../../../core/vocabulary/recipe.ts';
 import type { DraftContent } from './merge.ts';
 
 interface BenchState extends DraftContent {

@@ -1,16 +1,15 @@
 /** Everything the three zones of the bench show, worked out from the recipe on it. */
 import { useMemo } from 'react';
 import type { VersionBody } from '../../../contract/types.ts';
-import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
-import type { AnalyseOptions, Analysis } from '../../../core/analysis.ts';
-import { NUTRIENT_LABELS } from '../../../core/nutrient.ts';
-import type { PriceList } from '../../../core/nutrition/cost.ts';
-import type { Line, Recipe } from '../../../core/recipe.ts';
+import type { AnalyseOptions, Analysis } from '../../../core/analysis/analysis.ts';
+import type { PriceList } from '../../../core/bowl/cost.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import type { NeedVerdict } from '../../../core/swap/verdict.ts';
-import { usePins } from '../../api/queries.ts';
-import { type Core, useCore } from '../../kitchen/core.ts';
+import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import { NUTRIENT_LABELS } from '../../../core/vocabulary/nutrient.ts';
+import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
 import { needLabel } from '../../kitchen/format.ts';
+import { type Kitchen, useKitchen } from '../../kitchen/kitchen.ts';
 import { useBench } from './store.ts';
 
 export interface Mark {
@@ -19,7 +18,7 @@ export interface Mark {
 }
 
 export interface BenchView {
-  core: Core;
+  core: Kitchen;
   recipe: Recipe;
   needs: Needs;
   prices: PriceList | undefined;
@@ -34,9 +33,9 @@ export interface BenchView {
 
 /** What a line is called: its food, or its own words while it has none. */
 export const lineName =
-  (core: Core) =>
+  (core: Kitchen) =>
   ({ foodId, text }: Line): string =>
-    foodId === null ? text : (core.SHELF.food(foodId)?.name ?? foodId);
+    foodId === null ? text : (core.shelf.food(foodId)?.name ?? foodId);
 
 export const optionsOf = ({ regime, coconutIsTreeNut, chestnutIsTreeNut }: Needs): AnalyseOptions => ({
   regime,
@@ -50,22 +49,18 @@ export function originalOf(versions: readonly VersionBody[], basedOn: string | n
 }
 
 export function useBenchView(originalRecipe: Recipe | null, prices: PriceList | undefined): BenchView {
-  const core = useCore();
+  const core = useKitchen();
   const recipe = useBench((state) => state.recipe);
   const needs = useBench((state) => state.needs);
   const options = JSON.stringify(optionsOf(needs));
   const first = originalRecipe ?? recipe;
-  // Another label read is another shelf: the same soup is analysed again.
-  const labels = usePins().dataUpdatedAt;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the labels stand on the shelf
   const original = useMemo(
-    () => ({ recipe: first, analysis: core.analyse(first, { ...JSON.parse(options), prices }, core.SHELF) }),
-    [core, first, options, prices, labels],
+    () => ({ recipe: first, analysis: core.analyse(first, { ...JSON.parse(options), prices }, core.shelf) }),
+    [core, first, options, prices],
   );
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the labels stand on the shelf
-  const analysis = useMemo(() => core.analyse(recipe, { ...JSON.parse(options), prices }, core.SHELF), [core, recipe, options, prices, labels]);
+  const analysis = useMemo(() => core.analyse(recipe, { ...JSON.parse(options), prices }, core.shelf), [core, recipe, options, prices]);
   return useMemo(() => {
-    const verdicts = core.judgeNeeds(needs, { recipe, analysis, original, categoryOf: (id) => core.SHELF.food(id)?.category });
+    const verdicts = core.judgeNeeds(needs, { recipe, analysis, original, categoryOf: (id) => core.shelf.food(id)?.category });
     return {
       core,
       recipe,
@@ -121,7 +116,7 @@ export function limitMarks({ core, recipe, analysis, needs, verdicts }: BenchVie
   for (const { need, state } of verdicts) {
     const limit = need.kind === 'limit' ? needs.limits?.[need.index as number] : undefined;
     if (state !== 'breaks' || limit?.max === undefined) continue;
-    const [most] = core.nutrientGivers(recipe, limit.nutrient, analysis, core.SHELF, analysis.regime);
+    const [most] = core.nutrientGivers(recipe, limit.nutrient, analysis, core.shelf, analysis.regime);
     if (!most || most.share < MUCH) continue;
     const text = `${core.shareWords(most.share)} of its ${NUTRIENT_LABELS[limit.nutrient].toLowerCase()}`;
     marks.set(most.lineId, [...(marks.get(most.lineId) ?? []), { tone: 'breaks', text }]);

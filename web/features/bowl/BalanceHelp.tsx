@@ -1,5 +1,5 @@
 import { memo, useMemo } from 'react';
-import type { Balance } from '../../../core/notes/balance.ts';
+import type { Balance } from '../../../core/taste/balance.ts';
 import { figure } from '../../kitchen/format.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import type { BenchView } from '../bench/view.ts';
@@ -17,7 +17,7 @@ const LEANS: Record<Balance['leans'], string> = {
 export const BalanceHelp = memo(function BalanceHelp({ view }: { view: BenchView }) {
   // The figures are what is waited for; this may come a frame after them.
   const { core, recipe, analysis } = useAfterPaint(view);
-  const balance = useMemo(() => core.balanceOf(recipe, analysis, core.SHELF, analysis.regime), [core, recipe, analysis]);
+  const balance = useMemo(() => core.balanceOf(recipe, analysis, core.shelf, analysis.regime), [core, recipe, analysis]);
   const { acidPercent, sugarPercent, sugarToAcid, atLeast, leans, advice } = balance;
   return (
     <details className="mt-1">

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { REGIMES } from '../../../core/nutrition/regime.ts';
+import { REGIMES } from '../../../core/regime/regime.ts';
 import { relativeThickness } from '../../../core/texture/body.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
@@ -20,7 +20,7 @@ export function BodyHelp({ soupId, view }: { soupId: string; view: BenchView }) 
 function Help({ soupId, view }: { soupId: string; view: BenchView }) {
   const [testing, setTesting] = useState(false);
   const { core, recipe, analysis, original } = view;
-  const help = core.bodyHelp(core.entriesOf(recipe, REGIMES[analysis.regime], core.SHELF), analysis.potMl, core.blendedShare(recipe));
+  const help = core.bodyHelp(core.entriesOf(recipe, REGIMES[analysis.regime], core.shelf), analysis.potMl, core.blendedShare(recipe));
   const ratio = relativeThickness(help.index) / relativeThickness(original.analysis.body.index);
   const lines = [
     help.thin &&

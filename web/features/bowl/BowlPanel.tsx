@@ -1,8 +1,8 @@
 import { memo } from 'react';
-import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
-import type { Analysis } from '../../../core/analysis.ts';
-import { SEASONED } from '../../../core/notes/balance.ts';
-import type { Nutrient } from '../../../core/nutrient.ts';
+import type { Analysis } from '../../../core/analysis/analysis.ts';
+import { SEASONED } from '../../../core/taste/balance.ts';
+import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import type { Nutrient } from '../../../core/vocabulary/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Notice, State } from '../../ui/state.tsx';
 import type { BenchView } from '../bench/view.ts';

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { Food } from '../../../core/food/types.ts';
-import { NUTRIENT_INDEX, NUTRIENT_LABELS, type Nutrient, nutrientName, nutrientUnit } from '../../../core/nutrient.ts';
+import type { Food } from '../../../core/vocabulary/food.ts';
+import { NUTRIENT_INDEX, NUTRIENT_LABELS, type Nutrient, nutrientName, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { figure, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Chart } from '../../ui/chart.tsx';
@@ -52,7 +52,7 @@ export function HowSure({ view }: { view: BenchView }) {
 function Distributions({ view }: { view: BenchView }) {
   const { core, recipe, needs } = view;
   const asked = useMemo(() => askedOf(view), [view]);
-  const bowl = useMemo(() => core.bowlLines(recipe, { regime: needs.regime }, core.SHELF), [core, recipe, needs.regime]);
+  const bowl = useMemo(() => core.bowlLines(recipe, { regime: needs.regime }, core.shelf), [core, recipe, needs.regime]);
   const reply = useDraws(bowl, asked);
   const nameOf = lineName(core);
   const limited = asked.some(({ min, max }) => min !== undefined || max !== undefined);
@@ -110,7 +110,7 @@ function Distributions({ view }: { view: BenchView }) {
                     <li key={line}>
                       {of === 'amount'
                         ? `Weigh the ${name}`
-                        : packed(found && core.SHELF.food(found.foodId ?? ''))
+                        : packed(found && core.shelf.food(found.foodId ?? ''))
                           ? `Read the pack of the ${name}`
                           : `The ${name} itself varies`}
                       : it is {percent(share)} of the doubt about {nutrientName(nutrient)}.

@@ -1,7 +1,7 @@
 import { memo } from 'react';
-import type { Analysis } from '../../../core/analysis.ts';
-import { NUTRIENT_LABELS, NUTRIENTS, type Nutrient } from '../../../core/nutrient.ts';
-import type { DeclaredFigure } from '../../../core/nutrition/declared.ts';
+import type { Analysis } from '../../../core/analysis/analysis.ts';
+import type { DeclaredFigure } from '../../../core/regime/declared.ts';
+import { NUTRIENT_LABELS, NUTRIENTS, type Nutrient } from '../../../core/vocabulary/nutrient.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import type { BenchView } from '../bench/view.ts';
 

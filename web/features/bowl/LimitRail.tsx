@@ -1,7 +1,7 @@
-import type { NutrientFigure } from '../../../core/analysis.ts';
-import { NUTRIENT_LABELS, type Nutrient } from '../../../core/nutrient.ts';
+import type { NutrientFigure } from '../../../core/analysis/analysis.ts';
 import type { Limit } from '../../../core/swap/needs.ts';
 import type { NeedVerdict } from '../../../core/swap/verdict.ts';
+import { NUTRIENT_LABELS, type Nutrient } from '../../../core/vocabulary/nutrient.ts';
 import { figure, withUnit } from '../../kitchen/format.ts';
 import { State, type Tone } from '../../ui/state.tsx';
 

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/nutrient.ts';
+import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import type { BenchView } from '../bench/view.ts';

@@ -32,9 +32,9 @@ function PriceTable({ view }: { view: BenchView }) {
   const save = useSavePrice();
   const { data: settings } = useSettings();
   const currency = settings?.currency ?? 'EUR';
-  const { SHELF } = view.core;
+  const { shelf } = view.core;
   const ids = [...view.recipe.lines, ...view.original.recipe.lines].flatMap(({ foodId }) => (foodId === null || foodId === 'water' ? [] : [foodId]));
-  const foods = [...new Set(ids)].map((id) => ({ id, name: SHELF.food(id)?.name ?? id })).sort((a, b) => a.name.localeCompare(b.name));
+  const foods = [...new Set(ids)].map((id) => ({ id, name: shelf.food(id)?.name ?? id })).sort((a, b) => a.name.localeCompare(b.name));
   if (!prices.data) return <p role="status">Fetching the prices ...</p>;
   return (
     <>

@@ -1,7 +1,8 @@
-import type { Analysis } from '../../../core/analysis.ts';
-import type { RegimeId } from '../../../core/nutrition/regime.ts';
-import type { Recipe } from '../../../core/recipe.ts';
-import { loadCore } from '../../kitchen/core.ts';
+import type { Analysis } from '../../../core/analysis/analysis.ts';
+import type { Shelf } from '../../../core/food/shelf.ts';
+import type { RegimeId } from '../../../core/regime/regime.ts';
+import type { Recipe } from '../../../core/vocabulary/recipe.ts';
+import { useKitchenSoon } from '../../kitchen/kitchen.ts';
 import { copyText, fileName, saveText } from '../../kitchen/textFile.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
@@ -26,14 +27,16 @@ const FILES = [
 /** The soup out of here, in open formats. */
 export function ExportDialog({ open, onOpenChange, title, recipe, analysis, regime }: Props) {
   const named = { ...recipe, title };
+  const kitchen = useKitchenSoon();
   const written = async () => {
-    const [{ SHELF }, { toCsv, toJson, toJsonLd, toMarkdown, sheetText }] = await Promise.all([loadCore(), import('../../kitchen/exportBundle.ts')]);
+    const { toCsv, toJson, toJsonLd, toMarkdown, sheetText } = await import('../../kitchen/exportBundle.ts');
+    const shelf = kitchen?.shelf as Shelf;
     return {
       json: () => toJson(named),
       csv: () => toCsv(named),
-      markdown: () => toMarkdown(named, SHELF),
-      jsonLd: () => toJsonLd(named, SHELF),
-      sheet: () => sheetText(named, analysis, regime, SHELF),
+      markdown: () => toMarkdown(named, shelf),
+      jsonLd: () => toJsonLd(named, shelf),
+      sheet: () => sheetText(named, analysis, regime, shelf),
     };
   };
   return (

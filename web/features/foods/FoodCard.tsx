@@ -1,13 +1,13 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { OwnFoodBody } from '../../../contract/types.ts';
-import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/allergen/ids.ts';
-import type { FoodRecord, RecordFigure } from '../../../core/food/record.ts';
-import type { Food } from '../../../core/food/types.ts';
-import { NUTRIENT_LABELS, NUTRIENTS, type Nutrient, nutrientName, nutrientUnit } from '../../../core/nutrient.ts';
-import { useFoodUses, useSaveOwnFood } from '../../api/queries.ts';
-import { useCore } from '../../kitchen/core.ts';
+import type { FoodRecord, RecordFigure } from '../../../core/analysis/foodRecord.ts';
+import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/vocabulary/allergens.ts';
+import type { Food } from '../../../core/vocabulary/food.ts';
+import { NUTRIENT_LABELS, NUTRIENTS, type Nutrient, nutrientName, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
+import { useFoodUses } from '../../api/queries.ts';
 import { figure } from '../../kitchen/format.ts';
+import { useKitchen, useSaveOwnFood } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
 import { Chart } from '../../ui/chart.tsx';
 import { State } from '../../ui/state.tsx';
@@ -32,8 +32,8 @@ const LABEL_WORDS: Partial<Record<Food['flags'][number], string>> = {
 
 /** One food: figures per 100 g with their interval, the other table beside them, and everything the kitchen needs to know. */
 export function FoodCard({ food, own }: { food: Food; own?: OwnFoodBody | undefined }) {
-  const { SHELF, foodRecord } = useCore();
-  const record = useMemo(() => foodRecord(food, SHELF), [foodRecord, food, SHELF]);
+  const { shelf, foodRecord } = useKitchen();
+  const record = useMemo(() => foodRecord(food, shelf), [foodRecord, food, shelf]);
   const unknown = NUTRIENTS.filter((key) => record.per100g[key] === undefined);
   return (
     <article aria-label={record.name} className="min-h-0 overflow-auto rounded-xl border border-line bg-card p-4">
@@ -251,7 +251,7 @@ function OwnFoodButtons({ own }: { own: OwnFoodBody }) {
 
 /** In which soups it stands, and which swaps know it. */
 function Uses({ food: { id, like } }: { food: Food }) {
-  const { SWAPS } = useCore();
+  const { SWAPS } = useKitchen();
   const uses = useFoodUses(id);
   const replaced = SWAPS.filter(({ replaces }) => replaces.includes(id) || (like !== undefined && replaces.includes(like)));
   const brought = SWAPS.filter(({ parts }) => parts.some(({ foods }) => foods.some(([foodId]) => foodId === id)));

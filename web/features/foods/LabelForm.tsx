@@ -1,12 +1,11 @@
 import { type FormEvent, useMemo, useState } from 'react';
 import type { OwnFoodBody } from '../../../contract/types.ts';
-import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
 import type { LabelForm as Form, LabelEntry, LabelKey } from '../../../core/food/label.ts';
-import { CATEGORIES, type Category } from '../../../core/food/types.ts';
-import { NUTRIENT_LABELS, nutrientName, nutrientUnit } from '../../../core/nutrient.ts';
-import { useSaveOwnFood } from '../../api/queries.ts';
-import { useCore } from '../../kitchen/core.ts';
+import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import { CATEGORIES, type Category } from '../../../core/vocabulary/food.ts';
+import { NUTRIENT_LABELS, nutrientName, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
+import { useKitchen, useSaveOwnFood } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { Field, Input, Select } from '../../ui/field.tsx';
@@ -73,14 +72,14 @@ export function LabelForm({ open, onOpenChange, own, onSaved }: Props) {
 }
 
 function FormBody({ own, onSaved }: Pick<Props, 'own' | 'onSaved'>) {
-  const core = useCore();
+  const core = useKitchen();
   const save = useSaveOwnFood();
   const [entry, setEntry] = useState<LabelEntry>(own?.entry ?? EMPTY(new Date().toISOString().slice(0, 10)));
   const set = (change: Partial<LabelEntry>) => setEntry((now) => ({ ...now, ...change }));
   const usable = useMemo(
     () =>
       [...new Set(core.SWAPS.flatMap(({ replaces }) => replaces))]
-        .flatMap((id) => core.SHELF.food(id) ?? [])
+        .flatMap((id) => core.shelf.food(id) ?? [])
         .sort((a, b) => a.name.localeCompare(b.name, 'en')),
     [core],
   );

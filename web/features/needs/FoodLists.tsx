@@ -1,9 +1,9 @@
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import type { Needs } from '../../../core/swap/needs.ts';
+import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
 import { Button } from '../../ui/button.tsx';
 import type { BenchView } from '../bench/view.ts';
-import { FoodPicker } from '../reading/FoodPicker.tsx';
 
 /** Foods that stay whatever happens, and foods that are never used. */
 export function FoodLists({ view, onNeeds }: { view: BenchView; onNeeds: (changes: Partial<Needs>) => void }) {
@@ -30,7 +30,7 @@ function FoodList({ legend, view, foods, onFoods }: Props) {
       <legend className="text-sm text-kale-soft">{legend}</legend>
       <div className="flex max-h-32 flex-wrap gap-1 overflow-auto">
         {foods.map((id) => {
-          const name = view.core.SHELF.food(id)?.name ?? id;
+          const name = view.core.shelf.food(id)?.name ?? id;
           return (
             <span key={id} className="inline-flex items-center rounded-md border border-line bg-card pl-2">
               {name}

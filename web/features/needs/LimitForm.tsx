@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/nutrient.ts';
 import type { Limit, Needs } from '../../../core/swap/needs.ts';
+import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { Button } from '../../ui/button.tsx';
 import { Field, Input, Select } from '../../ui/field.tsx';
 

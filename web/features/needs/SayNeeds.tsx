@@ -9,7 +9,7 @@ export function SayNeeds({ view, onSaid }: { view: BenchView; onSaid: () => void
   const [text, setText] = useState('');
   const [unread, setUnread] = useState<string[]>([]);
   const say = () => {
-    const said = view.core.sayNeeds(text, view.needs, view.core.SHELF);
+    const said = view.core.sayNeeds(text, view.needs, view.core.shelf);
     if (said.needs !== view.needs) useBench.getState().setNeeds(said.needs);
     setUnread(said.unread);
     setText(said.unread.join(', '));

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
-import type { ChoiceResult } from '../../../core/analysis.ts';
+import type { ChoiceResult } from '../../../core/analysis/analysis.ts';
 import { CONSEQUENCE_WEIGHT, type Doubt, type DoubtReading, type PerServing } from '../../../core/reading/doubts.ts';
-import type { Line, Recipe } from '../../../core/recipe.ts';
+import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
 import { figure, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Input } from '../../ui/field.tsx';

@@ -5,7 +5,7 @@
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Measures } from '../../../contract/types.ts';
 import type { Doubt } from '../../../core/reading/doubts.ts';
-import type { Grams, Line, Recipe } from '../../../core/recipe.ts';
+import type { Grams, Line, Recipe } from '../../../core/vocabulary/recipe.ts';
 import { useReading } from '../../api/queries.ts';
 
 export interface Settlement {

@@ -1,16 +1,16 @@
 import { type ReactNode, useState } from 'react';
-import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
-import type { Line } from '../../../core/recipe.ts';
 import type { LineSwap } from '../../../core/swap/forLine.ts';
 import { passes } from '../../../core/swap/verdict.ts';
+import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import type { Line } from '../../../core/vocabulary/recipe.ts';
+import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
 import { needLabel } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { State } from '../../ui/state.tsx';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
-import { FoodPicker } from '../reading/FoodPicker.tsx';
+import { benchEffects, costMove, foodName, partsText } from '../bench/words.ts';
 import { replacedBy } from './useLineSwaps.ts';
-import { benchEffects, costMove, foodName, partsText } from './words.ts';
 
 /** The cautions that are about this line, where it is looked at. */
 function LineCautions({ view, lineId }: { view: BenchView; lineId: string }) {
@@ -35,14 +35,14 @@ export function LineSwaps({ view, swaps, onUse }: { view: BenchView; swaps: read
   const before = replacedBy(line, view.original.recipe);
   const shown = before ?? line;
   const name = shown.foodId === null ? shown.text : foodName(shown.foodId, view.core);
-  const { rolesOf, rolesText, SHELF } = view.core;
+  const { rolesOf, rolesText, shelf } = view.core;
   return (
     <>
       <h2>
         {before ? 'Other swaps' : 'Swaps'} for {name} {shown.grams && view.core.formatGrams(shown.grams.best)}
       </h2>
       <p className="text-sm text-kale-soft">
-        {line.foodId !== null && rolesText(rolesOf(view.recipe, line.id, view.analysis, SHELF, view.analysis.regime))}
+        {line.foodId !== null && rolesText(rolesOf(view.recipe, line.id, view.analysis, shelf, view.analysis.regime))}
       </p>
       <LineCautions view={view} lineId={line.id} />
       <LineActions view={view} line={line} name={line.foodId === null ? line.text : foodName(line.foodId, view.core)} />
@@ -104,7 +104,7 @@ const Action = ({ pressed, onClick, children }: { pressed?: boolean; onClick: ()
 function ChooseFood({ view, line }: { view: BenchView; line: Line }) {
   const [open, setOpen] = useState(false);
   const chooseFood = useBench((state) => state.chooseFood);
-  const { SHELF, weighLine } = view.core;
+  const { shelf, weighLine } = view.core;
   return (
     <p className="mt-2">
       <Button kind="main" onClick={() => setOpen(true)}>
@@ -115,7 +115,7 @@ function ChooseFood({ view, line }: { view: BenchView; line: Line }) {
         query=""
         onClose={() => setOpen(false)}
         onPick={({ id }) => {
-          const food = SHELF.food(id);
+          const food = shelf.food(id);
           if (food) chooseFood(line.id, id, weighLine(line.text, food, 'us'));
           setOpen(false);
         }}

@@ -1,16 +1,16 @@
 import type { ReactNode } from 'react';
-import { ALLERGEN_LABELS } from '../../../core/allergen/ids.ts';
-import { NUTRIENT_LABELS } from '../../../core/nutrient.ts';
 import type { AdaptResult } from '../../../core/swap/adapt.ts';
 import type { NeedRef } from '../../../core/swap/needs.ts';
 import type { Change, Plan } from '../../../core/swap/plan.ts';
+import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import { NUTRIENT_LABELS } from '../../../core/vocabulary/nutrient.ts';
 import { figure, needLabel, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Notice, State } from '../../ui/state.tsx';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
+import { foodName, planWords } from '../bench/words.ts';
 import { plansOf, type Search } from './usePlans.ts';
-import { foodName, planWords } from './words.ts';
 
 interface Props {
   view: BenchView;

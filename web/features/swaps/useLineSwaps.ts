@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef } from 'react';
-import type { Line, Recipe } from '../../../core/recipe.ts';
 import type { LineSwap } from '../../../core/swap/forLine.ts';
 import { putBack } from '../../../core/swap/steps.ts';
+import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
@@ -15,7 +15,7 @@ function swapsOf({ core, recipe, needs, original }: BenchView, lineId: string | 
   const line = recipe.lines.find(({ id }) => id === lineId);
   if (!line) return [];
   const before = replacedBy(line, original.recipe);
-  return core.swapsForLine(before ? putBack(recipe, before) : recipe, needs, before?.id ?? line.id, original, core.SHELF);
+  return core.swapsForLine(before ? putBack(recipe, before) : recipe, needs, before?.id ?? line.id, original, core.shelf);
 }
 
 /**

@@ -1,0 +1,267 @@
+/**
+ * One soup analysed: what a bowl holds and how surely, what hides in it, how thick it is, what to be careful of.
+ * The recipe must be free of faults (recipe.ts); the shelf gives the foods. Pure: same recipe, same analysis.
+ */
+
+import { type AllergenVerdict, allergenBoard, type CountedLine, type NutRules } from '../allergen/board.ts';
+import { type DietVerdict, dietVerdicts } from '../allergen/diets.ts';
+import { type Cost, costOf, type PriceList } from '../bowl/cost.ts';
+import { contentsOf, type Entry, entriesOf, kernelLines, waterOf } from '../bowl/entries.ts';
+import { evaporation } from '../bowl/heat.ts';
+import { type KernelLine, type Sums, sumLines } from '../bowl/kernel.ts';
+import { type Bowl, resolveBowl } from '../bowl/pot.ts';
+import { LIMITED } from '../food/data/row.ts';
+import type { Shelf } from '../food/shelf.ts';
+import { type Note, notesFor } from '../notes/rules.ts';
+import { type Claim, claimsOf } from '../regime/claims.ts';
+import { type Declared, declaredFigures } from '../regime/declared.ts';
+import { REGIMES, type RegimeId } from '../regime/regime.ts';
+import { type Body, bodyMlOf, bodyOf } from '../texture/body.ts';
+import type { AllergenId } from '../vocabulary/allergens.ts';
+import type { SourceKind } from '../vocabulary/food.ts';
+import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
+import type { Line, Recipe } from '../vocabulary/recipe.ts';
+
+export interface NutrientFigure {
+  value: number;
+  low: number;
+  high: number;
+  /** True when something in the soup is unknown: the value is a lower bound. */
+  atLeast: boolean;
+  missing: { lineId: string; foodId: string | null }[];
+  /** Where two tables differ by more than twice in a food: the figure by whichever row is lower, and by whichever is higher. */
+  cautious?: { low: number; high: number };
+}
+export type NutrientFigures = Record<Nutrient, NutrientFigure>;
+
+export interface Provenance {
+  measured: number;
+  recalled: number;
+  label: number;
+  imported: number;
+  unknownGramsShare: number;
+  /** Shares of each limited nutrient that is there, by kind of source. */
+  byNutrient: Partial<Record<Nutrient, Record<SourceKind, number>>>;
+}
+
+export interface ChoiceResult {
+  choiceOf: string;
+  lineId: string;
+  perServing: NutrientFigures;
+  allergens: { id: AllergenId; state: AllergenVerdict['state'] }[];
+}
+
+export interface Analysis {
+  regime: RegimeId;
+  servings: number;
+  servingGrams: number;
+  servingMl: number;
+  potGrams: number;
+  potMl: number;
+  evaporatedGrams: number;
+  batchGrams: number;
+  batch: NutrientFigures;
+  perServing: NutrientFigures;
+  per100g: NutrientFigures;
+  /** Bread and sides of one bowl, outside its figures. */
+  plate?: NutrientFigures;
+  declared: Declared;
+  claims: Claim[];
+  allergens: AllergenVerdict[];
+  diets: DietVerdict[];
+  body: Body;
+  saltPercent: number;
+  provenance: Provenance;
+  /** Of one bowl; only where the kitchen has prices. */
+  cost?: Cost;
+  choices?: ChoiceResult[];
+  notes: Note[];
+}
+
+export interface AnalyseOptions {
+  regime?: RegimeId | undefined;
+  coconutIsTreeNut?: boolean | undefined;
+  chestnutIsTreeNut?: boolean | undefined;
+  prices?: PriceList | undefined;
+}
+
+export function analyse(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): Analysis {
+  const analysis = analyseChosen(recipe, options, shelf);
+  const choices = alternatives(recipe).map(({ choiceOf, lineId, recipe: other }): ChoiceResult => {
+    const { perServing, allergens } = analyseChosen(other, options, shelf);
+    return { choiceOf, lineId, perServing, allergens: allergens.map(({ id, state }) => ({ id, state })) };
+  });
+  return choices.length > 0 ? { ...analysis, choices } : analysis;
+}
+
+/** The recipe once for every alternative of every choice, the others as chosen. */
+function alternatives(recipe: Recipe): { choiceOf: string; lineId: string; recipe: Recipe }[] {
+  return recipe.lines
+    .filter((line) => line.choiceOf !== undefined)
+    .map((line) => ({
+      choiceOf: line.choiceOf as string,
+      lineId: line.id,
+      recipe: {
+        ...recipe,
+        lines: recipe.lines.map((other) => (other.choiceOf === line.choiceOf ? { ...other, chosen: other.id === line.id } : other)),
+      },
+    }));
+}
+
+function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): Analysis {
+  const regime = REGIMES[options.regime ?? 'us'];
+  const rules: NutRules = { coconutIsTreeNut: options.coconutIsTreeNut ?? false, chestnutIsTreeNut: options.chestnutIsTreeNut ?? false };
+  const entries = entriesOf(recipe, regime, shelf);
+  const counted: CountedLine[] = entries;
+  const bowl = resolveBowl(recipe, contentsOf(entries), evaporation(recipe, waterOf(entries)));
+
+  const eaten = entries.filter(({ line }) => line.stage !== 'plate');
+  const lines = kernelLines(eaten, bowl, recipe);
+  const sums = sumLines(lines, bowl.error);
+  const missing = missingOf(eaten);
+  const cautious = cautiousOf(lines, sums);
+  const shaped = (factor: number) => shape(sums, missing, factor, cautious);
+  const perServing = shaped(1);
+  const per100g = shaped(bowl.servingGrams > 0 ? 100 / bowl.servingGrams : 0);
+  const plate = plateOf(entries, bowl, recipe);
+  const cost = options.prices ? costOf(recipe, bowl.servings, options.prices, shelf) : null;
+
+  return {
+    regime: regime.id,
+    servings: bowl.servings,
+    servingGrams: bowl.servingGrams,
+    servingMl: bowl.servingMl,
+    potGrams: bowl.potGrams,
+    potMl: bowl.potMl,
+    evaporatedGrams: bowl.evaporatedGrams,
+    batchGrams: bowl.batchGrams,
+    batch: shaped(bowl.servings),
+    perServing,
+    per100g,
+    ...(plate ? { plate } : {}),
+    declared: declaredFigures(
+      regime.id,
+      (key) => perServing[key],
+      (key) => per100g[key],
+    ),
+    claims: claimsOf(regime.id, { perServing, servingGrams: bowl.servingGrams, servingMl: bowl.servingMl }),
+    allergens: allergenBoard(counted, rules, new Set(regime.declaredAllergens)),
+    diets: dietVerdicts(counted, rules),
+    body: bodyOfPot(recipe, entries, bowl.potMl),
+    saltPercent: bowl.servingGrams > 0 ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
+    provenance: provenanceOf(eaten, bowl),
+    ...(cost ? { cost } : {}),
+    notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, declares: regime.declares !== null, perBowl: (key) => perServing[key].value }),
+  };
+}
+
+type Missing = Map<Nutrient, { lineId: string; foodId: string | null }[]>;
+
+/** Which lines leave which nutrient open. A line taken out leaves nothing open. */
+function missingOf(entries: readonly Entry[]): Missing {
+  const missing: Missing = new Map();
+  const add = (key: Nutrient, line: Line) => {
+    const list = missing.get(key);
+    const entry = { lineId: line.id, foodId: line.foodId };
+    if (list) list.push(entry);
+    else missing.set(key, [entry]);
+  };
+  for (const { line, figures } of entries) {
+    if (line.eaten === 'removed') continue;
+    if (!figures || !line.grams) for (const key of NUTRIENTS) add(key, line);
+    else if (line.grams.high > 0) for (const key of figures.unknown) add(key, line);
+  }
+  return missing;
+}
+
+type Cautious = ReadonlyMap<number, { low: number; high: number }>;
+
+/** Sums by whichever table is lower, and by whichever is higher, where the tables of a food differ. */
+function cautiousOf(lines: readonly KernelLine[], { value }: Sums): Cautious {
+  const cautious = new Map<number, { low: number; high: number }>();
+  for (const { figures, grams } of lines)
+    for (const [at, other] of figures.apart) {
+      const { low, high } = cautious.get(at) ?? { low: value[at] as number, high: value[at] as number };
+      const by = (grams / 100) * (other - (figures.value[at] as number));
+      cautious.set(at, { low: low + Math.min(0, by), high: high + Math.max(0, by) });
+    }
+  return cautious;
+}
+
+const NOTHING_MISSING: { lineId: string; foodId: string | null }[] = [];
+
+function shape({ value, low, high }: Sums, missing: Missing, factor: number, cautious?: Cautious): NutrientFigures {
+  const figures = {} as NutrientFigures;
+  for (let at = 0; at < NUTRIENTS.length; at += 1) {
+    const key = NUTRIENTS[at] as Nutrient;
+    const open = missing.get(key);
+    const tables = cautious?.get(at);
+    figures[key] = {
+      value: (value[at] as number) * factor,
+      low: (low[at] as number) * factor,
+      high: (high[at] as number) * factor,
+      atLeast: open !== undefined,
+      missing: open ?? NOTHING_MISSING,
+      ...(tables ? { cautious: { low: tables.low * factor, high: tables.high * factor } } : {}),
+    };
+  }
+  return figures;
+}
+
+function plateOf(entries: readonly Entry[], bowl: Bowl, recipe: Recipe): NutrientFigures | null {
+  const sides = entries.filter(({ line }) => line.stage === 'plate');
+  return sides.length > 0 ? shape(sumLines(kernelLines(sides, bowl, recipe)), missingOf(sides), 1) : null;
+}
+
+const bodyOfPot = (recipe: Recipe, entries: readonly Entry[], potMl: number): Body => bodyOf(bodyMlOf(recipe, entries), potMl);
+
+const ENERGY = NUTRIENT_INDEX.energyKcal;
+
+/** Shares of the known energy by kind of source; by weight where there is no energy to share. */
+function provenanceOf(entries: readonly Entry[], bowl: Bowl): Provenance {
+  const energy: Record<SourceKind, number> = { measured: 0, recalled: 0, label: 0, imported: 0 };
+  const grams: Record<SourceKind, number> = { measured: 0, recalled: 0, label: 0, imported: 0 };
+  let unknownGrams = 0;
+  let allGrams = 0;
+  for (const { line, food, figures } of entries) {
+    if (!line.grams || line.eaten === 'removed') continue;
+    const m = line.grams.best * (line.perBowl ? bowl.servings : 1);
+    allGrams += m;
+    if (!food || !figures) unknownGrams += m;
+    else {
+      energy[food.source.kind] += (m * (figures.value[ENERGY] as number)) / 100;
+      grams[food.source.kind] += m;
+    }
+  }
+  const total = (of: Record<SourceKind, number>) => of.measured + of.recalled + of.label + of.imported;
+  const by = total(energy) > 0 ? energy : grams;
+  const whole = total(by) || 1;
+  return {
+    measured: by.measured / whole,
+    recalled: by.recalled / whole,
+    label: by.label / whole,
+    imported: by.imported / whole,
+    byNutrient: byNutrientOf(entries, bowl),
+    unknownGramsShare: allGrams > 0 ? unknownGrams / allGrams : entries.length > 0 ? 1 : 0,
+  };
+}
+
+const LIMITED_NUTRIENTS = ['energyKcal', ...LIMITED.filter((key) => key !== 'waterG')] as const satisfies readonly Nutrient[];
+
+function byNutrientOf(entries: readonly Entry[], bowl: Bowl): Provenance['byNutrient'] {
+  const shares: Provenance['byNutrient'] = {};
+  for (const key of LIMITED_NUTRIENTS) {
+    const at = NUTRIENT_INDEX[key];
+    const sums: Record<SourceKind, number> = { measured: 0, recalled: 0, label: 0, imported: 0 };
+    for (const { line, food, figures } of entries) {
+      if (!food || !figures || !line.grams) continue;
+      const kind = food.borrowed?.has(key as StoredNutrient) ? (food.other?.source.kind ?? food.source.kind) : food.source.kind;
+      sums[kind] += line.grams.best * (line.perBowl ? bowl.servings : 1) * (figures.value[at] as number);
+    }
+    const total = sums.measured + sums.recalled + sums.label + sums.imported;
+    if (total <= 0) continue;
+    for (const kind of ['measured', 'recalled', 'label', 'imported'] as const) sums[kind] /= total;
+    shares[key] = sums;
+  }
+  return shares;
+}

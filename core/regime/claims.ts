@@ -1,0 +1,181 @@
+/**
+ * Which content claims the figures of a soup would support, judged on the whole interval: 'yes' only where every value
+ * in it would do, 'no' only where none would. It is never a claim made; a label wants it confirmed.
+ */
+import { type Nutrient, nutrientName } from '../vocabulary/nutrient.ts';
+import { type Basis, CLAIM_RULES, type ClaimRule, type Criterion, DISCLOSURE, EU_SOURCES, US_SOURCES } from './data/claims.ts';
+import { DAILY_VALUES, NRV } from './data/referenceValues.ts';
+import type { RegimeId } from './regime.ts';
+
+export type Supported = 'yes' | 'no' | 'cannotTell';
+
+export interface Claim {
+  id: string;
+  regime: RegimeId;
+  words: string;
+  supported: Supported;
+  /** Of the criterion that decides, in its own unit. */
+  figure: number;
+  limit: number;
+  /** What a claim must point to beside it. */
+  disclose?: string[];
+  source: string;
+}
+
+interface Interval {
+  value: number;
+  low: number;
+  high: number;
+  /** The figure is a lower bound: nothing is known above it. */
+  atLeast: boolean;
+}
+
+export interface ClaimFigures {
+  perServing: Readonly<Record<Nutrient, Interval>>;
+  servingGrams: number;
+  servingMl: number;
+}
+
+/** Reference amount customarily consumed of soup, 21 CFR 101.12(b). */
+export const REFERENCE_GRAMS = 245;
+
+/** US content claims of a US analysis, EU ones of an EU or UK analysis; none where the rules are not implemented. */
+export function claimsOf(regime: RegimeId, figures: ClaimFigures): Claim[] {
+  const rules = RULES_OF[regime];
+  if (!rules || figures.servingGrams <= 0 || figures.servingMl <= 0) return [];
+  const disclose = regime === 'us' ? disclosures(figures) : [];
+  return rules.map(({ id, words, any, source }) => {
+    const rows = any.map((row) => weakest(row.map((criterion) => judge(criterion, figures))));
+    const best = rows.reduce((one, other) => (ORDER[other.supported] < ORDER[one.supported] ? other : one));
+    const fat = regime === 'us' && id.endsWith(':fibreG') ? fatStatement(figures) : [];
+    const beside = [...disclose, ...fat];
+    return { id, regime, words, ...best, ...(best.supported === 'yes' && beside.length > 0 ? { disclose: beside } : {}), source };
+  });
+}
+
+const ORDER: Record<Supported, number> = { yes: 0, cannotTell: 1, no: 2 };
+
+type Judged = Pick<Claim, 'supported' | 'figure' | 'limit'>;
+
+/** All must hold: the one that holds least decides. */
+const weakest = (judged: readonly Judged[]): Judged => judged.reduce((one, other) => (ORDER[other.supported] > ORDER[one.supported] ? other : one));
+
+function judge(criterion: Criterion, figures: ClaimFigures): Judged {
+  const { value, low, high, atLeast } = figureOf(criterion, figures);
+  const { is, limit } = criterion;
+  if (is === 'least') return { figure: value, limit, supported: low >= limit ? 'yes' : !atLeast && high < limit ? 'no' : 'cannotTell' };
+  const holds = (x: number) => (is === 'most' ? x <= limit : x < limit);
+  return { figure: value, limit, supported: !holds(low) ? 'no' : !atLeast && holds(high) ? 'yes' : 'cannotTell' };
+}
+
+function factorOf(basis: Basis, { servingGrams, servingMl }: ClaimFigures): number {
+  if (basis === 'serving') return 1;
+  if (basis === 'reference') return REFERENCE_GRAMS / servingGrams;
+  return 100 / (basis === '100ml' ? servingMl : servingGrams);
+}
+
+function figureOf({ nutrients, basis, ofEnergy, perKcal }: Criterion, figures: ClaimFigures): Interval {
+  const factor = factorOf(basis, figures);
+  const sum = nutrients
+    .map((key) => figures.perServing[key])
+    .reduce((one, other) => ({
+      value: one.value + other.value,
+      low: one.low + other.low,
+      high: one.high + other.high,
+      atLeast: one.atLeast || other.atLeast,
+    }));
+  const times = ({ value, low, high, atLeast }: Interval, by: number): Interval => ({ value: value * by, low: low * by, high: high * by, atLeast });
+  if (ofEnergy === undefined && !perKcal) return times(sum, factor);
+  // A share of the energy: by the least and the most that either can be, which is wider than the truth.
+  const energy = figures.perServing.energyKcal;
+  const part = times(sum, perKcal ? 100 : 100 * (ofEnergy as number));
+  const over = (x: number, kcal: number) => (kcal > 0 ? x / kcal : 0);
+  return {
+    value: over(part.value, energy.value),
+    low: energy.atLeast ? 0 : over(part.low, energy.high),
+    high: over(part.high, energy.low),
+    atLeast: part.atLeast,
+  };
+}
+
+/** Nutrients above the level at which a claim must say 'see nutrition information for ... content', 101.13(h)(1). */
+function disclosures({ perServing, servingGrams }: ClaimFigures): string[] {
+  const most = Math.max(1, REFERENCE_GRAMS / servingGrams);
+  return (Object.entries(DISCLOSURE) as [Nutrient, number][])
+    .filter(([key, level]) => perServing[key].high * most > level || perServing[key].atLeast)
+    .map(([key]) => `see nutrition information for ${nutrientName(key)} content`);
+}
+
+/** A fibre claim states the fat unless the soup is low in it, 21 CFR 101.54(d). */
+function fatStatement(figures: ClaimFigures): string[] {
+  const low = judge({ nutrients: ['fatG'], basis: 'reference', is: 'most', limit: 3 }, figures);
+  return low.supported === 'yes' ? [] : [`contains ${figures.perServing.fatG.value.toFixed(1)} g total fat per serving`];
+}
+
+const share = (nutrient: Nutrient, basis: Basis, is: Criterion['is'], limit: number): Criterion => ({ nutrients: [nutrient], basis, is, limit });
+
+function usSources(): ClaimRule[] {
+  return US_SOURCES.flatMap((key) => {
+    const name = nutrientName(key);
+    const daily = DAILY_VALUES[key];
+    const at = (percent: number) => (daily * percent) / 100;
+    return [
+      {
+        id: `goodSource:${key}`,
+        regime: 'us' as const,
+        words: `good source of ${name}`,
+        any: [[share(key, 'reference', 'least', at(10)), share(key, 'reference', 'below', at(20))]],
+        source: '21 CFR 101.54(c)',
+      },
+      {
+        id: `high:${key}`,
+        regime: 'us' as const,
+        words: `high in ${name}`,
+        any: [[share(key, 'reference', 'least', at(20))]],
+        source: '21 CFR 101.54(b)',
+      },
+    ];
+  });
+}
+
+function euSources(): ClaimRule[] {
+  return EU_SOURCES.flatMap((key) => {
+    const name = nutrientName(key);
+    // The stricter of 100 g and 100 ml is the one with less in it.
+    const both = (percent: number) => (['100g', '100ml'] as const).map((basis) => share(key, basis, 'least', (NRV[key] * percent) / 100));
+    return [
+      {
+        id: `source:${key}`,
+        regime: 'eu' as const,
+        words: `source of ${name}`,
+        any: [both(15)],
+        source: '1924/2006, annex, source of vitamins or minerals',
+      },
+      { id: `high:${key}`, regime: 'eu' as const, words: `high ${name}`, any: [both(30)], source: '1924/2006, annex, high vitamins or minerals' },
+    ];
+  });
+}
+
+const EU_RULES = [...CLAIM_RULES.filter(({ regime }) => regime === 'eu'), ...euSources()];
+const RULES_OF: Partial<Record<RegimeId, readonly ClaimRule[]>> = {
+  us: [...CLAIM_RULES.filter(({ regime }) => regime === 'us'), ...usSources()],
+  eu: EU_RULES,
+  uk: EU_RULES,
+};
+
+export interface Less {
+  nutrient: Nutrient;
+  /** Whole per cent less than the original, by the best values. */
+  percent: number;
+  words: string;
+}
+
+/** 'x % less than the original': never 'reduced', which is a claim against a reference food and not one's own recipe. Null where it is not less, or where one of the two is unknown. */
+export function lessThanOriginal(nutrient: Nutrient, original: Interval, now: Interval): Less | null {
+  if (original.atLeast || now.atLeast || original.value <= 0) return null;
+  const percent = Math.floor((1 - now.value / original.value) * 100 + 1e-9);
+  if (percent < 1) return null;
+  // The two intervals touch: the difference may be none.
+  const unsure = now.high >= original.low;
+  return { nutrient, percent, words: `${unsure ? 'about ' : ''}${percent} % less ${nutrientName(nutrient)} than the original` };
+}

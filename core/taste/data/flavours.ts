@@ -1,0 +1,117 @@
+/**
+ * What a food brings to the taste of a pot, as data: points per gram for the seven notes. A point of a note is what one
+ * gram of its standard gives (estimate, by judgement of the trade; no source): savoury, cooked ham; smoky, streaky bacon;
+ * sweet, one tenth of a gram of sugar; sour, one hundredth of a gram of acid; nutty, roast almond; dairy, cream; green,
+ * raw parsley. Sweet follows from the composition and sour from `ACID`; a food in no table has none of the note.
+ */
+import type { Category } from '../../vocabulary/food.ts';
+
+export const FLAVOUR_NOTES = ['savoury', 'smoky', 'sweet', 'sour', 'nutty', 'dairy', 'green'] as const;
+export type FlavourNote = (typeof FLAVOUR_NOTES)[number];
+
+type Judged = Exclude<FlavourNote, 'sweet' | 'sour'>;
+
+/** Points per gram for whole shelves; a food of its own row below is not looked up here. */
+export const BY_CATEGORY: Partial<Record<Category, Partial<Record<Judged, number>>>> = {
+  herb: { green: 1 },
+  leaf: { green: 0.4 },
+  meat: { savoury: 0.8 },
+  poultry: { savoury: 0.5 },
+  fish: { savoury: 0.7 },
+  shellfish: { savoury: 0.8 },
+  mushroom: { savoury: 0.3 },
+  broth: { savoury: 0.15 },
+  'nut-seed': { nutty: 0.8 },
+  dairy: { dairy: 0.5 },
+};
+
+export const BY_FOOD: Readonly<Record<string, Partial<Record<Judged, number>>>> = {
+  'cream-heavy': { dairy: 1 },
+  'cream-double': { dairy: 1.1 },
+  'cream-light': { dairy: 0.8 },
+  'half-and-half': { dairy: 0.6 },
+  'milk-whole': { dairy: 0.3 },
+  'milk-reduced-fat': { dairy: 0.25 },
+  'milk-skim': { dairy: 0.2 },
+  'milk-evaporated': { dairy: 0.7 },
+  'skim-milk-powder': { dairy: 2 },
+  'butter-salted': { dairy: 1.2 },
+  'butter-unsalted': { dairy: 1.2 },
+  'sour-cream': { dairy: 1 },
+  'cream-cheese': { dairy: 1.2 },
+  cheddar: { dairy: 1.5, savoury: 1.2 },
+  gruyere: { dairy: 1.5, savoury: 1.5, nutty: 0.3 },
+  parmesan: { dairy: 1.5, savoury: 4 },
+  'goat-cheese-soft': { dairy: 1.5, savoury: 0.5 },
+  'oat-cream': { dairy: 0.4 },
+  'soy-cream': { dairy: 0.4 },
+  'oat-drink': { dairy: 0.1 },
+  'soy-drink': { dairy: 0.1 },
+  'plant-spread': { dairy: 0.4 },
+  'bacon-raw': { savoury: 1, smoky: 1 },
+  'bacon-cooked': { savoury: 2.5, smoky: 2.5 },
+  ham: { savoury: 1, smoky: 0.4 },
+  'ham-hock': { savoury: 1, smoky: 0.6 },
+  'smoked-haddock': { savoury: 0.8, smoky: 0.8 },
+  'anchovies-canned': { savoury: 8 },
+  'smoked-paprika': { smoky: 40 },
+  'chicken-broth': { savoury: 0.2 },
+  'chicken-stock-homemade': { savoury: 0.2 },
+  'vegetable-stock-homemade': { savoury: 0.08, green: 0.02 },
+  'chicken-stock-powder': { savoury: 8 },
+  'vegetable-stock-powder': { savoury: 7 },
+  'mushrooms-dried': { savoury: 10 },
+  'soy-sauce': { savoury: 8 },
+  miso: { savoury: 6 },
+  'worcestershire-sauce': { savoury: 6 },
+  'fish-sauce': { savoury: 10 },
+  'tomato-paste': { savoury: 2 },
+  tomato: { savoury: 0.4 },
+  'tomatoes-canned': { savoury: 0.5 },
+  'peas-frozen': { green: 0.3 },
+  'peas-fresh': { green: 0.3 },
+  'cashews-raw': { nutty: 0.3 },
+  almonds: { nutty: 0.6 },
+  hazelnuts: { nutty: 1 },
+  walnuts: { nutty: 1 },
+  'sunflower-seeds': { nutty: 0.6 },
+  'pumpkin-seeds': { nutty: 0.6, green: 0.1 },
+  tahini: { nutty: 1 },
+  'almond-drink': { nutty: 0.1 },
+  'chestnuts-roasted': { nutty: 0.3 },
+  asparagus: { green: 0.3 },
+  celery: { green: 0.3 },
+  leek: { green: 0.15 },
+  'spring-onion': { green: 0.3 },
+  courgette: { green: 0.1 },
+  broccoli: { green: 0.25 },
+  cabbage: { green: 0.15 },
+  'green-beans': { green: 0.25 },
+  'green-pepper': { green: 0.3 },
+  watercress: { green: 0.8 },
+  'bay-leaf': {},
+  'tarragon-dried': { green: 3 },
+  'thyme-dried': { green: 2 },
+  'sage-dried': { green: 2 },
+};
+
+/** Grams of acid in 100 g. Vinegars by their label strength, lemon by titration, the rest from memory. */
+export const ACID: Readonly<Record<string, number>> = {
+  'lemon-juice': 5.5,
+  'cider-vinegar': 5,
+  'wine-vinegar': 6,
+  'white-vinegar': 5,
+  'white-wine': 0.6,
+  'sherry-dry': 0.4,
+  'sour-cream': 0.7,
+  'yogurt-whole': 0.9,
+  'yogurt-greek-nonfat': 1,
+  'cream-cheese': 0.6,
+  'goat-cheese-soft': 1,
+  'tomato-paste': 1.6,
+  tomato: 0.45,
+  'tomatoes-canned': 0.4,
+  apple: 0.5,
+  'worcestershire-sauce': 2,
+  mustard: 2,
+};
