@@ -83,7 +83,7 @@ describe('JSON Schema of a Joi schema', () => {
   });
   test('says where null may stand', () => {
     expect(recipe.properties?.lines?.items?.properties?.foodId).toEqual({
-      anyOf: [{ type: 'string', minLength: 1, maxLength: 200 }, { type: 'null' }],
+      anyOf: [{ type: 'string', minLength: 1, maxLength: 100 }, { type: 'null' }],
     });
   });
   test('gives the body of the needs both its forms', () => {

@@ -367,7 +367,7 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     },
   },
   '/api/soups': {
-    get: { summary: 'All soups', reply: object({ soups: list(ref('Soup')) }) },
+    get: { summary: 'All soups', reply: object({ soups: list(ref('Soup')), next: string, total: number }, ['next']) },
     post: { summary: 'Add a soup', body: newSoupSchema, reply: ref('Soup'), status: 201 },
   },
   '/api/soups/{id}': {

@@ -33,8 +33,14 @@ export const PROBLEMS = {
   'needs.unknownFood': { status: 422, title: 'No such food' },
   'label.partTooLarge': { status: 422, title: 'A part is larger than its whole' },
   'read.empty': { status: 422, title: 'There is no text to read' },
+  'read.tooLong': { status: 422, title: 'The text takes too long to read' },
+  'label.impossible': { status: 422, title: 'No food can be worked out from this label' },
+  'value.notADay': { status: 422, title: 'A day is not one of the calendar, or out of range' },
+  'version.unreadable': { status: 500, title: 'A kept version cannot be read' },
   'server.error': { status: 500, title: 'Something went wrong here' },
   'server.busy': { status: 503, title: 'Busy or shutting down' },
+  'storage.locked': { status: 503, title: 'Another program holds the database' },
+  'storage.full': { status: 507, title: 'The disk is full' },
 } as const;
 
 export type ProblemCode = keyof typeof PROBLEMS;

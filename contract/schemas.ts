@@ -2,21 +2,29 @@
 import Joi from 'joi';
 import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
 import { PIN_FLAGS, PIN_STATES } from '../core/food/pins.ts';
+import { isDay } from '../core/quantity/day.ts';
 import { REGIME_IDS } from '../core/regime/regime.ts';
 import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
 import { CATEGORIES } from '../core/vocabulary/food.ts';
 import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
-import { EATEN, LIDS, METHODS, STAGES } from '../core/vocabulary/recipe.ts';
+import { EATEN, LIDS, MAX_LINES, METHODS, STAGES } from '../core/vocabulary/recipe.ts';
 
 export const MEASURES = ['auto', 'us', 'metric', 'imperial', 'au'] as const;
 /** No kitchen weighs more than this into one pot; keeps every sum finite. */
 const MOST_GRAMS = 1e7;
 const MOST_MINUTES = 100_000;
 
-const id = Joi.string().min(1).max(200);
+const id = Joi.string().min(1).max(100);
 const words = Joi.string().allow('').max(5000);
 const grams = Joi.number().min(0).max(MOST_GRAMS);
-const positive = Joi.number().greater(0);
+/** The least a kitchen can mean: below it figures of one bowl run away. */
+const servings = Joi.number().min(0.1).max(1e6);
+const wholeGrams = Joi.number().min(1).max(MOST_GRAMS);
+const centimetres = Joi.number().min(1).max(1000);
+/** A day of the calendar, not only of its shape. */
+const day = Joi.string()
+  .custom((value: string, helpers) => (isDay(value) ? value : helpers.error('day')), 'a day')
+  .messages({ day: '{{#label}} must be a day of the calendar, as 2026-11-27' });
 const oneOf = (values: readonly string[]) => Joi.string().valid(...values);
 
 const line = Joi.object({
@@ -45,7 +53,7 @@ const step = Joi.object({
   minutes: Joi.object({ min: Joi.number().min(0).max(MOST_MINUTES).required(), max: Joi.number().min(0).max(MOST_MINUTES).required() }),
   handsOn: Joi.boolean(),
   lid: oneOf(LIDS),
-  uses: Joi.array().items(id),
+  uses: Joi.array().items(id).max(MAX_LINES),
   doneWhen: words,
 });
 
@@ -53,21 +61,23 @@ const step = Joi.object({
 export const recipeSchema = Joi.object({
   id,
   title: Joi.string().min(1).max(500).required(),
-  servings: positive.max(1e6),
-  servingGrams: positive.max(MOST_GRAMS),
-  measuredYieldGrams: positive.max(MOST_GRAMS),
-  pot: Joi.object({ diameterCm: positive.max(1000), depthCm: positive.max(1000), ringKw: positive.max(1000) }),
+  servings,
+  servingGrams: wholeGrams,
+  measuredYieldGrams: wholeGrams,
+  pot: Joi.object({ diameterCm: centimetres, depthCm: centimetres, ringKw: Joi.number().min(0.01).max(1000) }),
   lines: Joi.array().items(line).required(),
   steps: Joi.array().items(step).required(),
 });
 
+/** Of one kind of need. */
+const MOST_ASKED = 100;
 const rules = { regime: oneOf(REGIME_IDS), coconutIsTreeNut: Joi.boolean(), chestnutIsTreeNut: Joi.boolean() };
 const weight = Joi.number().min(0).max(1000);
 
 export const needsSchema = Joi.object({
   ...rules,
-  allergens: Joi.array().items(oneOf(ALLERGENS)),
-  diets: Joi.array().items(oneOf(DIETS)),
+  allergens: Joi.array().items(oneOf(ALLERGENS)).max(MOST_ASKED),
+  diets: Joi.array().items(oneOf(DIETS)).max(MOST_ASKED),
   limits: Joi.array()
     .max(40)
     .items(
@@ -84,9 +94,9 @@ export const needsSchema = Joi.object({
     otherwise: Joi.object({ min: Joi.number().min(0).max(1), max: Joi.number().min(0).max(1) }),
   }),
   smooth: Joi.boolean(),
-  keepLines: Joi.array().items(id),
-  keepFoods: Joi.array().items(id),
-  avoidFoods: Joi.array().items(id),
+  keepLines: Joi.array().items(id).max(MAX_LINES),
+  keepFoods: Joi.array().items(id).max(MAX_LINES),
+  avoidFoods: Joi.array().items(id).max(MAX_LINES),
   checks: oneOf(['asIs', 'avoid', 'allow']),
   margin: Joi.number().min(0.5).max(0.99),
   weights: Joi.object({ closeness: weight, changes: weight, work: weight, cost: weight, flavour: weight, wholeFoods: weight }),
@@ -99,7 +109,9 @@ export const adaptSchema = Joi.object({
   plans: Joi.number().integer().min(1).max(10),
   timeLimitMs: Joi.number().min(1).max(60_000),
 });
-export const readSchema = Joi.object({ text: Joi.string().allow('').max(1_000_000).required(), measures: oneOf(MEASURES) });
+/** A recipe, or a small book of them, in characters. */
+export const MOST_TEXT = 200_000;
+export const readSchema = Joi.object({ text: Joi.string().allow('').max(MOST_TEXT).required(), measures: oneOf(MEASURES) });
 
 const revision = Joi.number().integer().min(1);
 /** By the id of the line that was changed. */
@@ -122,26 +134,25 @@ export const newVersionSchema = Joi.object({
   needs: needsSchema.required(),
   notes,
 });
-const currency = Joi.string().length(3).uppercase();
+/** ISO 4217 in letters. */
+const currency = Joi.string().pattern(/^[A-Z]{3}$/, 'currency');
 export const settingsSchema = Joi.object({
   regime: oneOf(REGIME_IDS).required(),
   coconutIsTreeNut: Joi.boolean().required(),
   chestnutIsTreeNut: Joi.boolean().required(),
   measures: oneOf(MEASURES).required(),
   show: oneOf(['grams', 'kitchen']).required(),
-  potDiameterCm: positive.max(200).required(),
-  ringKw: positive.max(100).allow(null).required(),
+  potDiameterCm: Joi.number().min(1).max(200).required(),
+  ringKw: Joi.number().min(0.01).max(100).allow(null).required(),
   bowlMl: Joi.number().min(50).max(2000).required(),
-  currency,
-  revision,
+  currency: currency.required(),
+  revision: revision.required(),
 });
 
 export const priceSchema = Joi.object({
   perKg: Joi.number().min(0).max(1e6).required(),
   currency: currency.required(),
-  date: Joi.string()
-    .pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
-    .required(),
+  date: day.required(),
 });
 export const presetSchema = Joi.object({
   name: Joi.string().pattern(/\S/).max(100).required(),
@@ -165,18 +176,15 @@ export const labelSchema = Joi.object({
   aliases: Joi.array().items(Joi.string().pattern(/\S/).max(200)).max(40).required(),
   category: oneOf(CATEGORIES).required(),
   form: oneOf(LABEL_FORMS).required(),
-  perGrams: positive.max(5000).required(),
+  perGrams: Joi.number().min(0.1).max(5000).required(),
   figures: Joi.object(Object.fromEntries(LABEL_KEYS.map((key) => [key, Joi.number().min(0).max(100_000)]))).required(),
   ingredients: Joi.string().allow('').max(MOST_INGREDIENTS).allow(null).required(),
-  date: Joi.string()
-    .pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
-    .required(),
+  date: day.required(),
   like: id,
   gramsPerMl: Joi.number().min(0.2).max(3),
 });
 export const changeOwnFoodSchema = Joi.object({ entry: labelSchema.required(), retired: Joi.boolean().required(), revision: revision.required() });
 
-const day = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'date');
 export const pinSchema = Joi.object({
   allergens: Joi.array()
     .items(Joi.object({ allergen: oneOf(ALLERGENS).required(), state: oneOf(PIN_STATES).required() }))
@@ -189,7 +197,7 @@ export const pinSchema = Joi.object({
     .required(),
   readOn: day.required(),
   lookAgainOn: day.required(),
-  product: Joi.string().pattern(/\S/).max(200),
-  revision: Joi.number().integer().min(0),
+  product: Joi.string().pattern(/\S/).max(200).required(),
+  revision: Joi.number().integer().min(0).required(),
 });
 export const phraseSchema = Joi.object({ text: Joi.string().pattern(/\S/).max(400).required(), foodId: id.allow(null).required() });

@@ -1,6 +1,6 @@
 /** What the API sends, as types. */
 
-import type { Analysis } from '../core/analysis/analysis.ts';
+import type { ChangedSince, KeptAnalysis } from '../core/analysis/snapshot.ts';
 import type { LabelEntry } from '../core/food/label.ts';
 import type { LabelPin } from '../core/food/pins.ts';
 import type { RegimeId } from '../core/regime/regime.ts';
@@ -92,6 +92,30 @@ export interface SoupSummary {
   archived: boolean;
   updatedAt: string;
   versions: VersionSummary[];
+  /** True when today's rows and labels see the newest version otherwise than when it was kept. */
+  newestChanged?: boolean;
+}
+
+export const SOUP_SORTS = ['updated', 'title', 'energy', 'sodium'] as const;
+export type SoupSort = (typeof SOUP_SORTS)[number];
+
+/** What is asked of the list of soups. */
+export interface SoupQuery {
+  /** Words of the title or of the foods in it. */
+  q: string;
+  /** Allergens that the newest version must not contain, nor leave to be checked unless `checks`. A soup not worked out yet is left out. */
+  without: AllergenId[];
+  checks: boolean;
+  archived: boolean;
+  limit: number;
+  after?: string;
+  sort: SoupSort;
+}
+
+export interface SoupList {
+  soups: SoupSummary[];
+  next?: string;
+  total: number;
 }
 
 /** What was said of single changes, by the id of the original's line. */
@@ -116,11 +140,14 @@ export interface NewVersion {
 export interface VersionBody extends VersionSummary {
   recipe: Recipe;
   needs: Needs;
-  analysis: Analysis;
+  analysis: KeptAnalysis;
   dataVersion: string;
   notes?: ChangeNotes;
-  /** Present when today's food rows give other figures than those kept. */
+  /** Present when today's food rows, labels or rules see it otherwise than when it was kept: figures, allergens, diets. */
   numbersChanged?: boolean;
+  changedSince?: ChangedSince;
+  /** Present when a food of it is no longer on the shelf: it cannot be worked out today. */
+  foodsGone?: string[];
 }
 
 /** A soup that has a food: in its draft, or in the versions named. */
@@ -130,7 +157,6 @@ export interface FoodUse {
   versions: string[];
 }
 
-/** A food of the kitchen's own, as its label was read. */
 /** A label as the kitchen read it. */
 export interface PinBody extends LabelPin {
   revision: number;
@@ -143,6 +169,7 @@ export interface PhraseBody {
   foodId: string;
 }
 
+/** A food of the kitchen's own, as its label was read. */
 export interface OwnFoodBody {
   id: string;
   entry: LabelEntry;

@@ -5,7 +5,7 @@ import { build } from 'esbuild';
 
 rmSync('dist', { recursive: true, force: true });
 await build({
-  entryPoints: { main: 'server/main.ts', adaptWorker: 'server/workers/adaptWorker.ts' },
+  entryPoints: { main: 'server/main.ts', adaptWorker: 'server/workers/adaptWorker.ts', readWorker: 'server/workers/readWorker.ts' },
   outdir: 'dist/server',
   bundle: true,
   platform: 'node',

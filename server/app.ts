@@ -35,6 +35,7 @@ export function makeApp(context: Context): Express {
         useDefaults: false,
         directives: {
           defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
           baseUri: ["'none'"],
           objectSrc: ["'none'"],
           frameAncestors: ["'none'"],
@@ -44,12 +45,13 @@ export function makeApp(context: Context): Express {
         },
       },
       strictTransportSecurity: false,
+      xFrameOptions: { action: 'deny' },
     }),
   );
   app.use('/api', apiRoutes(context));
   if (context.config.webRoot && existsSync(context.config.webRoot)) app.use(webApp(context.config.webRoot));
   app.use(notFound);
-  app.use(sendProblem);
+  app.use(sendProblem(context.log));
   return app;
 }
 
@@ -87,6 +89,7 @@ function webApp(root: string): RequestHandler {
   web.get(['/', '/index.html'], sendPage);
   web.use('/assets', express.static(join(root, 'assets'), { immutable: true, maxAge: '365d' }));
   web.use(express.static(root, { index: false }));
-  web.get(/^\/(soups|read|foods|settings|groups|batches|practice)(\/|$)/, sendPage);
+  // Any other address without a file ending is a screen; the page itself says when there is none.
+  web.get(/^\/(?!api(?:\/|$)|assets\/)[^.]*$/, sendPage);
   return web;
 }

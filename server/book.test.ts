@@ -41,7 +41,9 @@ describe('prices', () => {
   test.each([
     ['a food nobody knows', 'unobtainium', { perKg: 1, ...EUR }, 404, 'notFound'],
     ['no date', 'leek', { perKg: 1, currency: 'EUR' }, 400, 'body.missing'],
-    ['a date of another kind', 'leek', { perKg: 1, currency: 'EUR', date: '2 Nov' }, 422, 'value.notAllowed'],
+    ['a date of another kind', 'leek', { perKg: 1, currency: 'EUR', date: '2 Nov' }, 422, 'value.notADay'],
+    ['a day that is none', 'leek', { perKg: 1, currency: 'EUR', date: '2026-99-99' }, 422, 'value.notADay'],
+    ['marks for a currency', 'leek', { perKg: 1, currency: '€€€', date: '2026-11-02' }, 422, 'value.notAllowed'],
     ['small letters for a currency', 'leek', { perKg: 1, currency: 'eur', date: '2026-11-02' }, 422, 'value.notAllowed'],
     ['less than nothing', 'leek', { perKg: -1, ...EUR }, 422, 'value.tooSmall'],
   ])('%s is refused', async (_, food, body, status, code) => {

@@ -1,49 +1,53 @@
 /** Everything the application is made of, put together once. */
 import type { Knex } from 'knex';
-import { onShelf, SHELF } from '../core/food/shelf.ts';
+import pino, { type Logger } from 'pino';
+import { SHELF } from '../core/food/shelf.ts';
 import type { Config } from './config.ts';
 import { openDatabase } from './database.ts';
 import { type Book, makeBook } from './services/book.ts';
+import { type HeavyWork, threads } from './services/heavyWork.ts';
 import { type Clock, type Kitchen, makeKitchen } from './services/kitchen.ts';
 import { type Knowledge, makeKnowledge } from './services/knowledge.ts';
 import { makeOwnFoods, type OwnFoods } from './services/ownFoods.ts';
 import { type KitchenShelf, kitchenShelf } from './services/shelf.ts';
-import { type Adapter, workerAdapter } from './workers/adapter.ts';
 
 export interface Context {
   config: Config;
+  log: Logger;
   db: Knex;
   shelf: KitchenShelf;
   ownFoods: OwnFoods;
   knowledge: Knowledge;
   kitchen: Kitchen;
   book: Book;
-  adapter: Adapter;
+  heavy: HeavyWork;
   close(): Promise<void>;
 }
 
-export async function makeContext(config: Config, parts: { clock?: Clock; adapter?: Adapter } = {}): Promise<Context> {
+/** Throws a DatabaseProblem when the kitchen's file cannot be used. */
+export async function makeContext(config: Config, parts: { clock?: Clock; heavy?: (shelf: KitchenShelf) => HeavyWork } = {}): Promise<Context> {
   const db = await openDatabase(config.databasePath);
+  const log = pino({ enabled: config.log }, pino.destination({ dest: 2, sync: true }));
   const clock = parts.clock ?? (() => new Date());
-  // A shelf of its own: what this kitchen adds stands on no other.
   const shelf = kitchenShelf(SHELF.foods);
   const ownFoods = makeOwnFoods(db, shelf, clock);
-  await ownFoods.shelve();
-  const knowledge = makeKnowledge(db, shelf, clock);
+  for (const { id, name, why } of await ownFoods.shelve()) log.warn({ id, name, why }, 'an own food could not be worked out and is put aside');
+  const knowledge = makeKnowledge(db, shelf, clock, config.zone);
   await knowledge.shelve();
   const book = makeBook(db, shelf, clock);
-  const adapter = parts.adapter ?? workerAdapter(config.workerPath, () => onShelf(shelf.now()));
+  const heavy = parts.heavy?.(shelf) ?? threads(config.workers, shelf.now);
   return {
     config,
+    log,
     db,
     shelf,
     ownFoods,
     knowledge,
-    adapter,
+    heavy,
     kitchen: makeKitchen(db, shelf, clock, book.priceList),
     book,
     async close() {
-      await adapter.close();
+      await heavy.close();
       await db.destroy();
     },
   };

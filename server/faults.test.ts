@@ -190,7 +190,11 @@ test('a limit of foods outside 1 to 100 is 400', async () => {
 test('a search that waits too long or a kitchen that closes is 503', async () => {
   const { Problem } = await import('../contract/problems.ts');
   const busy = await openKitchen({
-    adapter: { run: () => Promise.reject(new Problem('server.busy', 'Other searches are waiting.')), close: async () => {} },
+    heavy: {
+      adapt: () => Promise.reject(new Problem('server.busy', 'Other searches are waiting.')),
+      read: () => Promise.reject(new Problem('server.busy', 'Other texts are waiting.')),
+      close: async () => {},
+    },
   });
   expect(await busy.send('POST', '/api/adapt', { recipe: SOUP, needs: {} })).toMatchObject({ status: 503, body: { code: 'server.busy' } });
   await busy.close();

@@ -4,7 +4,7 @@ import { openKitchen, type TestKitchen } from './test/kitchen.ts';
 
 let kitchen: TestKitchen;
 beforeEach(async () => {
-  kitchen = await openKitchen();
+  kitchen = await openKitchen({ clock: () => new Date('2026-03-15T12:00:00Z') });
 });
 afterEach(() => kitchen.close());
 
@@ -13,8 +13,9 @@ const pin = {
   diets: [],
   flags: [],
   readOn: '2026-01-01',
-  lookAgainOn: '2099-01-01',
+  lookAgainOn: '2026-07-01',
   product: 'the red jar',
+  revision: 0,
 };
 const soup = {
   title: 'x',
@@ -68,4 +69,35 @@ test('a text that is too long for a recipe is refused with its mend, one that is
     body: { code: 'recipe.tooManyLines' },
   });
   expect((await kitchen.send('POST', '/api/read', { text: '['.repeat(1_000_000) })).status).toBe(413);
+});
+
+test.each([
+  ['a day that is none', { readOn: '2026-99-99' }, '/readOn'],
+  ['a label read on a day to come', { readOn: '2026-05-01', lookAgainOn: '2026-07-01' }, '/readOn'],
+  ['a day to look again that never comes', { lookAgainOn: '9999-12-31' }, '/lookAgainOn'],
+  ['a day to look again before the label was read', { lookAgainOn: '2025-12-31' }, '/lookAgainOn'],
+])('%s is refused with its place', async (_, days, path) => {
+  expect(await kitchen.send('PUT', '/api/pins/miso', { ...pin, ...days })).toMatchObject({
+    status: 422,
+    body: { code: 'value.notADay', errors: [{ path }] },
+  });
+});
+
+test('a label needs the product it was read on, and the revision it was read at', async () => {
+  for (const key of ['product', 'revision'] as const) {
+    const { [key]: _, ...without } = pin;
+    expect(await kitchen.send('PUT', '/api/pins/miso', without)).toMatchObject({ status: 400, body: { errors: [{ path: `/${key}` }] } });
+  }
+  expect((await kitchen.send('DELETE', '/api/pins/miso', {})).status).toBe(404);
+});
+
+test.each([
+  ['Pacific/Auckland', 'check'],
+  ['America/Los_Angeles', 'contains'],
+])('a label holds until its day comes on the wall clock of the kitchen: in %s it says %s', async (zone, state) => {
+  await kitchen.close();
+  // The last evening of February in Los Angeles, the first of March in Auckland.
+  kitchen = await openKitchen({ zone, clock: () => new Date('2026-03-01T05:00:00Z') });
+  await kitchen.send('PUT', '/api/pins/curry-paste-red', { ...pin, lookAgainOn: '2026-03-01' });
+  expect((await crustacean()).state).toBe(state);
 });

@@ -1,24 +1,41 @@
 import { makeApp } from './app.ts';
-import { readConfig } from './config.ts';
+import { ConfigProblem, readConfig } from './config.ts';
 import { makeContext } from './context.ts';
+import { DatabaseProblem } from './database.ts';
 import { loadDemo } from './demo/load.ts';
 
-const context = await makeContext(readConfig(process.env));
-if (context.config.loadDemo) await loadDemo(context.kitchen, context.book);
+/** A sentence, and the end. */
+function refuse(sentence: string): never {
+  console.error(sentence);
+  process.exit(1);
+}
 
-const { host, port } = context.config;
-const server = makeApp(context).listen(port, host, (error) => {
-  if (error) {
-    console.error(`Cannot listen on ${host}:${port}: ${error.message}. Set PORT to a free one.`);
-    process.exit(1);
-  }
-  const address = server.address();
-  console.log(`ready http://${host}:${typeof address === 'object' && address ? address.port : port}`);
+async function start() {
+  const context = await makeContext(readConfig(process.env));
+  if (context.config.loadDemo) await loadDemo(context.kitchen, context.book, context.shelf.base);
+  const { host, port } = context.config;
+  const server = makeApp(context).listen(port, host, (error) => {
+    if (error)
+      refuse(`Cannot listen on ${host}:${port}: ${error.message}. Set PORT to a free one; a second kitchen needs a KIND_LADLE_DB of its own too.`);
+    const address = server.address();
+    console.log(`ready http://${host}:${typeof address === 'object' && address ? address.port : port}`);
+  });
+
+  let stopping = false;
+  const stop = () => {
+    // Asked twice, nobody waits for what is still being done.
+    if (stopping) process.exit(1);
+    stopping = true;
+    // Threads first: those who wait for them are answered that the kitchen is closing.
+    const closed = context.heavy.close();
+    server.close(() => closed.then(() => context.close()).then(() => process.exit(0)));
+    server.closeIdleConnections();
+  };
+  process.on('SIGINT', stop);
+  process.on('SIGTERM', stop);
+}
+
+start().catch((error: unknown) => {
+  if (error instanceof ConfigProblem || error instanceof DatabaseProblem) refuse(error.message);
+  throw error;
 });
-
-const stop = () => {
-  server.close(() => context.close().then(() => process.exit(0)));
-  server.closeIdleConnections();
-};
-process.on('SIGINT', stop);
-process.on('SIGTERM', stop);

@@ -107,9 +107,9 @@ test('a label whose parts are larger than their wholes is refused with the place
 
 test('they are there again when the kitchen opens anew', async () => {
   const { body } = await kitchen.send('POST', '/api/own-foods', { ...LABEL, name: 'Lasting paste', aliases: [] });
-  const again = await openKitchen({ databasePath });
-  expect((await again.get(`/api/foods/${body.id}`)).body.name).toBe('Lasting paste');
-  await again.close();
+  await kitchen.close();
+  kitchen = await openKitchen({ databasePath });
+  expect((await kitchen.get(`/api/foods/${body.id}`)).body.name).toBe('Lasting paste');
 });
 
 test('what one kitchen adds stands on no other shelf', async () => {

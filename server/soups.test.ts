@@ -15,7 +15,7 @@ afterAll(() => kitchen.close());
 const addSoup = async () => (await kitchen.send('POST', '/api/soups', { title: 'Leek', recipe: SOUP })).body;
 
 test('health says how many foods and which schema', async () => {
-  expect((await kitchen.get('/api/health')).body).toMatchObject({ status: 'ok', foods: expect.any(Number), schema: 4 });
+  expect((await kitchen.get('/api/health')).body).toMatchObject({ status: 'ok', foods: expect.any(Number), schema: 5 });
 });
 
 test('foods are found by what people type, with a slip', async () => {
@@ -92,9 +92,10 @@ test('a soup is renamed and archived under its revision', async () => {
 test('settings start with what a new kitchen has, and are saved', async () => {
   const { body } = await kitchen.get('/api/settings');
   expect(body).toMatchObject({ regime: 'us', coconutIsTreeNut: false, bowlMl: 240, revision: 1 });
-  const { revision: _, ...document } = body;
-  expect((await kitchen.send('PUT', '/api/settings', { ...document, regime: 'eu' })).body).toMatchObject({ regime: 'eu', revision: 2 });
-  expect(await kitchen.send('PUT', '/api/settings', { ...document, revision: 1 })).toMatchObject({ status: 409 });
+  expect((await kitchen.send('PUT', '/api/settings', { ...body, regime: 'eu' })).body).toMatchObject({ regime: 'eu', revision: 2 });
+  expect(await kitchen.send('PUT', '/api/settings', body)).toMatchObject({ status: 409, body: { current: { regime: 'eu', revision: 2 } } });
+  const { revision: _, ...unnumbered } = body;
+  expect(await kitchen.send('PUT', '/api/settings', unnumbered)).toMatchObject({ status: 400, body: { errors: [{ path: '/revision' }] } });
 });
 
 test('a plan analysed again over HTTP gives its own analysis exactly', async () => {

@@ -100,6 +100,10 @@ function collectFindings(food: Food, rules: NutRules): FoodFindings {
   return found;
 }
 
+const MOST_SHOWN = 200;
+/** A line without a food is named by its own words. */
+export const shortened = (text: string): string => (text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)} ...` : text);
+
 export function allergenBoard(lines: readonly CountedLine[], rules: NutRules, declared: ReadonlySet<AllergenId>): AllergenVerdict[] {
   const findings = new Map<AllergenId, Finding<AllergenState>[]>();
   const push = (id: AllergenId, finding: Finding<AllergenState>) => {
@@ -110,7 +114,7 @@ export function allergenBoard(lines: readonly CountedLine[], rules: NutRules, de
   for (const { line, food } of lines) {
     const scope = scopeOf(line);
     if (!food) {
-      for (const id of ALLERGENS) push(id, { lineId: line.id, scope, state: 'check', path: [line.text], unknown: true });
+      for (const id of ALLERGENS) push(id, { lineId: line.id, scope, state: 'check', path: [shortened(line.text)], unknown: true });
       continue;
     }
     for (const [id, states] of findingsOfFood(food, rules)) {
@@ -119,6 +123,9 @@ export function allergenBoard(lines: readonly CountedLine[], rules: NutRules, de
   }
   return ALLERGENS.map((id) => ({ id, declared: declared.has(id), ...verdict(findings.get(id) ?? [], RANK, 'absent') }));
 }
+
+/** No more lines than this are named as the reason of one verdict, the worst first. */
+const MOST_REASONS = 100;
 
 /** The verdict over findings, for any ladder of states: worst state per scope, what to change, and why. */
 export function verdict<S extends string>(
@@ -143,7 +150,10 @@ export function verdict<S extends string>(
     scopes[scope] = worst;
     fewestChanges[scope] = { count: open ? null : lineIds.length, lineIds };
   }
-  const because = [...findings].sort((a, b) => rank[a.state] - rank[b.state]).map(({ lineId, path, state }) => ({ lineId, path, state }));
+  const because = [...findings]
+    .sort((a, b) => rank[a.state] - rank[b.state])
+    .slice(0, MOST_REASONS)
+    .map(({ lineId, path, state }) => ({ lineId, path, state }));
   return { state: scopes.bowl, scopes, fewestChanges, because };
 }
 

@@ -6,7 +6,7 @@
 import { type AllergenId, DIETS, type DietId } from '../vocabulary/allergens.ts';
 import type { Food, Origin } from '../vocabulary/food.ts';
 import type { AllergenState, Because, CountedLine, FewestChanges, Finding, NutRules, Scoped } from './board.ts';
-import { covers, rulesKey, scopeOf, verdict } from './board.ts';
+import { covers, rulesKey, scopeOf, shortened, verdict } from './board.ts';
 
 export type DietState = 'fits' | 'check' | 'breaks';
 
@@ -96,7 +96,7 @@ export function dietVerdicts(lines: readonly CountedLine[], rules: NutRules): Di
     const findings: Finding<DietState>[] = [];
     for (const { line, scope, diets } of known) {
       if (!diets) {
-        findings.push({ lineId: line.id, scope, state: 'check', path: [line.text], unknown: true });
+        findings.push({ lineId: line.id, scope, state: 'check', path: [shortened(line.text)], unknown: true });
         continue;
       }
       const own = diets.get(id);

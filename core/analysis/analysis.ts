@@ -29,6 +29,8 @@ export interface NutrientFigure {
   /** True when something in the soup is unknown: the value is a lower bound. */
   atLeast: boolean;
   missing: { lineId: string; foodId: string | null }[];
+  /** Of a kept version only: this nutrient was not worked out when it was kept. */
+  notKnown?: true;
   /** Where two tables differ by more than twice in a food: the figure by whichever row is lower, and by whichever is higher. */
   cautious?: { low: number; high: number };
 }
@@ -85,14 +87,23 @@ export interface AnalyseOptions {
   prices?: PriceList | undefined;
 }
 
+/** Alternatives worked out for one soup; a recipe with more has them left out, the chosen ones counted all the same. */
+const MOST_ALTERNATIVES = 24;
+
 export function analyse(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): Analysis {
   const analysis = analyseChosen(recipe, options, shelf);
-  const choices = alternatives(recipe).map(({ choiceOf, lineId, recipe: other }): ChoiceResult => {
-    const { perServing, allergens } = analyseChosen(other, options, shelf);
-    return { choiceOf, lineId, perServing, allergens: allergens.map(({ id, state }) => ({ id, state })) };
-  });
+  const choices = alternatives(recipe)
+    .slice(0, MOST_ALTERNATIVES)
+    .map(({ choiceOf, lineId, recipe: other }): ChoiceResult => {
+      const { perServing, allergens } = analyseChosen(other, options, shelf);
+      return { choiceOf, lineId, perServing: withoutMissing(perServing), allergens: allergens.map(({ id, state }) => ({ id, state })) };
+    });
   return choices.length > 0 ? { ...analysis, choices } : analysis;
 }
+
+/** Which lines leave a figure open is said once, of the soup itself. */
+const withoutMissing = (figures: NutrientFigures): NutrientFigures =>
+  Object.fromEntries(NUTRIENTS.map((key) => [key, { ...figures[key], missing: NOTHING_MISSING }])) as unknown as NutrientFigures;
 
 /** The recipe once for every alternative of every choice, the others as chosen. */
 function alternatives(recipe: Recipe): { choiceOf: string; lineId: string; recipe: Recipe }[] {
@@ -157,12 +168,16 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
 
 type Missing = Map<Nutrient, { lineId: string; foodId: string | null }[]>;
 
+/** No more lines than this are named for one open figure. */
+const MOST_NAMED = 20;
+
 /** Which lines leave which nutrient open. A line taken out leaves nothing open. */
 function missingOf(entries: readonly Entry[]): Missing {
   const missing: Missing = new Map();
   const add = (key: Nutrient, line: Line) => {
     const list = missing.get(key);
     const entry = { lineId: line.id, foodId: line.foodId };
+    if (list && list.length >= MOST_NAMED) return;
     if (list) list.push(entry);
     else missing.set(key, [entry]);
   };

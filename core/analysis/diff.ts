@@ -2,11 +2,12 @@
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import { NUTRIENTS, type Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Line, type Recipe, type Step } from '../vocabulary/recipe.ts';
-import type { Analysis } from './analysis.ts';
+import { type KeptAnalysis, NOT_KNOWN } from './snapshot.ts';
 
 export interface Version {
   recipe: Recipe;
-  analysis: Analysis;
+  /** Today's, or as it was kept. */
+  analysis: KeptAnalysis;
 }
 
 export type LineChange =
@@ -52,7 +53,7 @@ export function differenceOf(before: Version, after: Version): Difference {
         ? null
         : { before: before.analysis.body.index, after: after.analysis.body.index },
     allergens: after.analysis.allergens.flatMap(({ id, state }) => {
-      const was = before.analysis.allergens.find((one) => one.id === id)?.state ?? 'absent';
+      const was = before.analysis.allergens.find((one) => one.id === id)?.state ?? NOT_KNOWN;
       return was === state ? [] : [{ id, before: was, after: state }];
     }),
   };
@@ -90,10 +91,12 @@ function stepChanges(before: readonly Step[], after: readonly Step[]): StepChang
   return [...old, ...after.filter(({ id }) => !before.some((step) => step.id === id)).map((step): StepChange => ({ kind: 'in', after: step }))];
 }
 
-function figureChanges(before: Analysis, after: Analysis): FigureChange[] {
+function figureChanges(before: KeptAnalysis, after: KeptAnalysis): FigureChange[] {
   return NUTRIENTS.flatMap((nutrient) => {
     const was = before.perServing[nutrient];
     const is = after.perServing[nutrient];
+    // What one of them never worked out is not compared.
+    if (was.notKnown || is.notKnown) return [];
     const moved = Math.abs(is.value - was.value) / Math.max(was.value, is.value, 1e-9);
     return moved > SAME_FIGURE ? [{ nutrient, before: was.value, after: is.value, atLeast: was.atLeast || is.atLeast }] : [];
   });

@@ -64,6 +64,8 @@ export interface Bowl {
   error: number;
   how: 'counted' | 'weighed' | 'assumed';
   conflict: boolean;
+  /** A measured yield over what the model has in the pot; 1 without a measured one. */
+  yieldRatio: number;
 }
 
 /** Bowls by count, else by grams, else of 240 ml. A measured yield wins over the model. */
@@ -87,6 +89,7 @@ export function resolveBowl(recipe: Recipe, contents: PotContents, steam: Evapor
     batchGrams: servingGrams * servings,
     error: how === 'counted' ? 0 : yieldError,
     conflict: recipe.servings !== undefined && recipe.servingGrams !== undefined,
+    yieldRatio: measured === undefined ? 1 : measured / modelGrams,
   };
 }
 

@@ -27,7 +27,11 @@ export function toMarkdown(recipe: Recipe, shelf: Shelf): string {
 }
 
 /** Marks of Markdown and HTML in what someone typed stay what they are. */
-const escaped = (text: string): string => text.replace(/\s+/g, ' ').replace(/</g, '&lt;');
+const escaped = (text: string): string =>
+  text
+    .replace(/\s+/g, ' ')
+    .replace(/</g, '&lt;')
+    .replace(/([[\]])/g, '\\$1');
 
 /** https://schema.org/Recipe; weights are edible grams. */
 export function toJsonLd(recipe: Recipe, shelf: Shelf): string {
@@ -45,5 +49,8 @@ export function toJsonLd(recipe: Recipe, shelf: Shelf): string {
     },
     null,
     2,
-  )}\n`;
+  ).replaceAll('<', LESS_THAN)}\n`;
 }
+
+/** Inside a script element no text may end it: '</script>' in a title stays a title. */
+const LESS_THAN = '\\u003c';

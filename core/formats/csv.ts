@@ -29,8 +29,8 @@ export const CSV_COLUMNS = [
 type Cells = Partial<Record<(typeof CSV_COLUMNS)[number], string | number | boolean>>;
 
 /** A cell that a spreadsheet would take for a formula starts with an apostrophe. */
-export const guarded = (value: string): string => (/^[=+\-@\t\r|%]/.test(value) ? `'${value}` : value);
-export const unguarded = (value: string): string => (/^'[=+\-@\t\r|%]/.test(value) ? value.slice(1) : value);
+export const guarded = (value: string): string => (/^'*[=+\-@\t\r\n|%＝＋－＠]/.test(value) ? `'${value}` : value);
+export const unguarded = (value: string): string => (/^''*[=+\-@\t\r\n|%＝＋－＠]/.test(value) ? value.slice(1) : value);
 
 export function toCsv(recipe: Recipe): string {
   const rows: Cells[] = [
@@ -58,8 +58,11 @@ const stepCells = ({ id, stage, text, method, minutes, handsOn, lid, uses, doneW
   stage,
   text,
   ...(minutes ? { minutesMin: minutes.min, minutesMax: minutes.max } : {}),
-  ...present({ method, handsOn, lid, doneWhen, uses: uses?.join(' ') }),
+  ...present({ method, handsOn, lid, doneWhen, uses: uses?.map(spaced).join(' ') }),
 });
+/** Ids stand between spaces, so theirs are written otherwise. */
+const spaced = (id: string): string => id.replaceAll('%', '%25').replaceAll(' ', '%20');
+const unspaced = (id: string): string => id.replaceAll('%20', ' ').replaceAll('%25', '%');
 const present = <T extends Cells>(cells: { [K in keyof T]: T[K] | undefined }): Cells =>
   Object.fromEntries(Object.entries(cells).filter(([, value]) => value !== undefined)) as Cells;
 
@@ -95,7 +98,7 @@ export function fromCsv(text: string): Record<string, unknown> | null {
         minutes: number('minutesMin') === undefined ? undefined : { min: number('minutesMin'), max: number('minutesMax') },
         handsOn: truth('handsOn'),
         lid: cell('lid'),
-        uses: cell('uses')?.split(' '),
+        uses: cell('uses')?.split(' ').map(unspaced),
         doneWhen: cell('doneWhen'),
       });
   }

@@ -20,6 +20,8 @@ const CASES: Record<string, [fires: Recipe, nearMiss: Recipe]> = {
   'bowl.assumed': [pot([], { servings: undefined }), pot([], { servings: undefined, servingGrams: 250 })],
   'bowl.conflict': [pot([], { servingGrams: 250 }), pot([])],
   'bowl.unusual': [pot([], { servings: 1 }), pot([], { servings: 4 })],
+  // The scale read 1.6 kg; someone typed 1.6, or pounds for kilograms.
+  'yield.unlikely': [pot([['x', 'water', 1000]], { measuredYieldGrams: 2 }), pot([['x', 'water', 1000]], { measuredYieldGrams: 1200 })],
   'steps.assumed': [pot([], { steps: [] }), pot([])],
   'eaten.alreadyDrained': [pot([['x', 'chickpeas-canned-drained', 200, { eaten: 'drained' }]]), pot([['x', 'chickpeas-canned-drained', 200]])],
   'beans.boilHard': [pot([['x', 'kidney-beans-dry', 200]]), pot([['x', 'white-beans-canned-drained', 200]])],

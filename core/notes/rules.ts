@@ -55,6 +55,8 @@ const stepsBy = (context: NoteContext, ...methods: Method[]): string[] =>
 const COMMON = 'common practice, no source';
 
 /** Where a bowl of soup lies in a kitchen that serves it (common practice). */
+/** A pot weighs this share of what went in, less steam: long uncovered boiling and what stays in the blender included (common practice). */
+const LIKELY_YIELD = { least: 0.5, most: 1.3 } as const;
 const BOWL_ML = { least: 100, most: 600 } as const;
 /** Above this a bowl matters to someone on a steady intake of vitamin K: a fifth of the daily value of 120 ug is passed many times over (common practice). */
 const VITAMIN_K_UG = 100;
@@ -100,6 +102,14 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: COMMON,
     message: 'One bowl comes to {what} ml, outside 100 to 600 ml. Check the number of bowls and the amounts.',
     when: ({ bowl }) => (bowl.servingMl < BOWL_ML.least || bowl.servingMl > BOWL_ML.most ? { what: String(Math.round(bowl.servingMl)) } : null),
+  },
+  {
+    code: 'yield.unlikely',
+    severity: 'caution',
+    source: COMMON,
+    message: 'The weighed pot is {what} of what went in less steam. Look at the scale and its unit: 2 is two grams, 2000 two kilograms.',
+    when: ({ bowl: { yieldRatio } }) =>
+      yieldRatio < LIKELY_YIELD.least || yieldRatio > LIKELY_YIELD.most ? { what: `${Number((yieldRatio * 100).toPrecision(2))} %` } : null,
   },
   {
     code: 'steps.assumed',

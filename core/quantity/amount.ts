@@ -1,12 +1,14 @@
 /** Reads numbers as cooks write them: 1 1/2, ½, 2-3, a dozen, 'two to three', 1,5. Numbers themselves are a package's work. */
+
 import { numericQuantity } from 'numeric-quantity';
+import { type WordTable, wordTable } from './wordTable.ts';
 
 export interface Range {
   min: number;
   max: number;
 }
 
-const WORDS: Readonly<Record<string, number>> = {
+const WORDS: WordTable<number> = wordTable({
   a: 1,
   an: 1,
   one: 1,
@@ -28,7 +30,7 @@ const WORDS: Readonly<Record<string, number>> = {
   dozen: 12,
   half: 0.5,
   quarter: 0.25,
-};
+});
 
 const NUMBER = String.raw`(?:\d+\s+\d+\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|\d*\s?[¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|\d+(?:[.,]\d+)?|\.\d+)`;
 const LEADING = new RegExp(String.raw`^(${NUMBER})(?:\s*(?:-|–|—|to|or)\s*(${NUMBER}))?`, 'iu');
@@ -49,7 +51,7 @@ const LOOSE: readonly (readonly [RegExp, number, number])[] = [
   [/^(?:half (?:of )?(?:an?|the)|(?:a|one) half)\b(?: of)?/i, 0.5, 0.5],
 ];
 const LEADING_WORDS = new RegExp(
-  String.raw`^(half an?|${Object.keys(WORDS).join('|')})(?:\s+(?:to|or)\s+(${Object.keys(WORDS).join('|')}))?\b(?!-)`,
+  String.raw`^(half an?|${[...WORDS.keys()].join('|')})(?:\s+(?:to|or)\s+(${[...WORDS.keys()].join('|')}))?\b(?!-)`,
   'iu',
 );
 
@@ -72,8 +74,8 @@ export function readRange(text: string): { range: Range; rest: string } | null {
   const words = LEADING_WORDS.exec(text);
   if (!words) return null;
   const first = (words[1] as string).toLowerCase();
-  const min = first.startsWith('half') ? 0.5 : (WORDS[first] as number);
-  const max = words[2] === undefined ? min : (WORDS[words[2].toLowerCase()] as number);
+  const min = first.startsWith('half') ? 0.5 : (WORDS.get(first) as number);
+  const max = words[2] === undefined ? min : (WORDS.get(words[2].toLowerCase()) as number);
   return { range: { min, max }, rest: text.slice(words[0].length).trimStart() };
 }
 

@@ -2,6 +2,7 @@
  * Units of kitchens. Inside the core everything is grams and millilitres.
  * US customary from NIST Handbook 44, Appendix C; imperial likewise; metric kitchen and Australian spoons by custom.
  */
+import { type WordTable, wordTable } from './wordTable.ts';
 
 export const SYSTEMS = ['us', 'metric', 'imperial', 'au'] as const;
 export type System = (typeof SYSTEMS)[number];
@@ -127,10 +128,10 @@ export const OF_ONE: ReadonlySet<string> = new Set([
 ]);
 
 /** What a pour without a measure comes to, ml: best, low, high. Common practice, no source; always doubted. */
-export const POURS: Readonly<Record<string, readonly [best: number, low: number, high: number]>> = {
+export const POURS: WordTable<readonly [best: number, low: number, high: number]> = wordTable({
   dash: [0.6, 0.3, 1.2],
   splash: [10, 5, 30],
   drizzle: [10, 4, 20],
   glug: [15, 8, 30],
   squeeze: [5, 2, 10],
-};
+});

@@ -8,6 +8,7 @@
 
 import { midpoint, type Range } from '../quantity/amount.ts';
 import { CONTAINERS, POURS, type Size, type System, type Unit, US_CUP_ML, unitOf } from '../quantity/units.ts';
+import { type WordTable, wordTable } from '../quantity/wordTable.ts';
 import type { Food, Portion } from '../vocabulary/food.ts';
 import type { Grams } from '../vocabulary/recipe.ts';
 import { DRAINED, MADE_READY } from './words.ts';
@@ -85,7 +86,7 @@ const madeReady = (words: string): boolean => MADE_READY.test(words.trim().repla
 
 /** 'A splash of cream': no measure, but not nothing. */
 function weighPour(range: Range, measure: string, food: Food): Weighing {
-  const pour = POURS[measure];
+  const pour = POURS.get(measure);
   if (!pour || food.densityGPerMl === undefined) return null;
   const density = food.densityGPerMl;
   const grams = (ml: number, count: number) => round(ml * density * count);
@@ -119,7 +120,7 @@ function weighPieces(range: Range, measure: string, food: Food, size: Size | nul
   const named = (wanted: string) => food.portions.find((portion) => portion.measure === wanted);
   const sized = size && !CONTAINERS.has(measure) ? named(size) : undefined;
   if (sized) return { grams: times(sized, range), how: sized.measure };
-  const portion = named(measure) ?? (measure === 'each' ? named('medium') : undefined) ?? named(SAME_PIECE[measure] ?? '');
+  const portion = named(measure) ?? (measure === 'each' ? named('medium') : undefined) ?? named(SAME_PIECE.get(measure) ?? '');
   if (portion) {
     const whole = portion.measure === 'each' || portion.measure === 'medium' || portion.measure === 'head' || portion.measure === 'bulb';
     return whole && size && size !== 'medium' ? guessSize(portion, range, size) : { grams: times(portion, range), how: portion.measure };
@@ -134,7 +135,7 @@ function guessSize(portion: Portion, range: Range, size: Size): Weighing {
 }
 
 /** Pieces that go by several names. */
-const SAME_PIECE: Readonly<Record<string, string>> = {
+const SAME_PIECE: WordTable<string> = wordTable({
   stick: 'stalk',
   rib: 'stalk',
   strip: 'slice',
@@ -151,7 +152,7 @@ const SAME_PIECE: Readonly<Record<string, string>> = {
   piece: 'each',
   brick: 'package',
   bottle: 'carton',
-};
+});
 
 /** '2 (15 oz) cans': the label weight, less the liquid when the food or the line says drained. */
 function weighContainers(amount: WrittenAmount, food: Food, system: System, words: string): Weighing {

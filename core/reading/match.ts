@@ -3,8 +3,10 @@
  * not milk, 'peanut butter' is nothing the shelf has. The longest written name that stands in the phrase wins; whatever
  * is left must be words about the food and not another food.
  */
+
 import { OPEN_ROW } from '../food/openTable.ts';
 import type { Shelf } from '../food/shelf.ts';
+import { type WordTable, wordTable } from '../quantity/wordTable.ts';
 import { AMBIGUOUS, DESCRIPTORS, MODIFIERS, OPPOSITES } from './words.ts';
 
 export type Match =
@@ -20,7 +22,7 @@ interface Name {
   kitchen: boolean;
 }
 
-const IRREGULAR: Readonly<Record<string, string>> = {
+const IRREGULAR: WordTable<string> = wordTable({
   leaves: 'leaf',
   loaves: 'loaf',
   halves: 'half',
@@ -41,11 +43,12 @@ const IRREGULAR: Readonly<Record<string, string>> = {
   swiss: 'swiss',
   cress: 'cress',
   haricots: 'haricot',
-};
+});
 
 /** 'onions' and 'onion' are one word. Enough for the foods of soups; a stemmer would join too much. */
 export function singular(word: string): string {
-  if (IRREGULAR[word]) return IRREGULAR[word];
+  const irregular = IRREGULAR.get(word);
+  if (irregular !== undefined) return irregular;
   if (word.length > 4 && word.endsWith('ies')) return `${word.slice(0, -3)}y`;
   return word.length > 3 && word.endsWith('s') && !word.endsWith('ss') && !word.endsWith('us') ? word.slice(0, -1) : word;
 }

@@ -22,6 +22,9 @@ export function sourceOf(text: string, names: Names): Source {
     const sections = sectionsOfJsonLd(json, text);
     if (sections) return { kind: 'text', sections, prose: false };
   }
+  // Before HTML: a text in our own table may hold a tag.
+  const own = fromCsv(text.trimStart());
+  if (own) return { kind: 'own', value: own };
   if (looksLikeHtml(text)) {
     const html = readHtml(text);
     for (const script of html.jsonLd) {
@@ -31,8 +34,6 @@ export function sourceOf(text: string, names: Names): Source {
     }
     return { kind: 'text', ...ofText(html.text, names) };
   }
-  const own = fromCsv(text.trimStart());
-  if (own) return { kind: 'own', value: own };
   const rows = tableRows(text);
   if (rows) {
     const ingredients = rows.map(

@@ -342,7 +342,7 @@ const isFatty = (line: Line | undefined, shelf: Shelf): boolean => {
 
 const SMALL_NUMBER = 'one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty';
 const MINUTES = new RegExp(
-  String.raw`((?:\d+\s?[½¼¾]|\d+\s+\d\/\d|\d+(?:[.,]\d+)?|[½¼¾]|half an|an?|${SMALL_NUMBER})\s*(?:(?:-|–|to|or)\s*(?:\d+(?:[.,]\d+)?|${SMALL_NUMBER})\s*)?)\s*-?\s*(hours?|hrs?|h|minutes?|mins?|min)\b`,
+  String.raw`(?<![\d.,])((?:\d{1,4}\s?[½¼¾]|\d{1,4}\s+\d\/\d|\d{1,4}(?:[.,]\d{1,3})?|[½¼¾]|half an|an?|${SMALL_NUMBER})\s*(?:(?:-|–|to|or)\s*(?:\d{1,4}(?:[.,]\d{1,3})?|${SMALL_NUMBER})\s*)?)\s*-?\s*(hours?|hrs?|h|minutes?|mins?|min)\b`,
   'gi',
 );
 

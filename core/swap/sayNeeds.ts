@@ -42,7 +42,7 @@ export function sayNeeds(text: string, needs: Needs, shelf: Shelf): SaidNeeds {
 const tidy = (phrase: string): string => phrase.trim().toLowerCase().replace(/\s+/g, ' ').replace(/[.]$/, '');
 
 function readPhrase(phrase: string, needs: Needs, shelf: Shelf): Needs | null {
-  const whole = Object.hasOwn(PHRASES, phrase) ? PHRASES[phrase] : undefined;
+  const whole = PHRASES.get(phrase);
   if (whole) return asked(whole, needs, shelf);
   if (/^(?:the )?same (?:body|thickness)$/.test(phrase)) return { ...needs, body: 'same' };
   const what = NO.test(phrase) ? phrase.replace(NO, '') : null;
@@ -56,7 +56,7 @@ function readPhrase(phrase: string, needs: Needs, shelf: Shelf): Needs | null {
 }
 
 function withoutFood(what: string, needs: Needs, shelf: Shelf): Needs | null {
-  const known = Object.hasOwn(NO_WORDS, what) ? NO_WORDS[what] : undefined;
+  const known = NO_WORDS.get(what);
   if (known) return asked(known, needs, shelf);
   const food = foodCalled(what, shelf);
   return food ? { ...needs, avoidFoods: joined(needs.avoidFoods, [food]) } : null;
@@ -121,7 +121,7 @@ function rangeOf(from: string, to: string): Bounds | null {
   return lower && lower.nutrient === upper.nutrient ? { ...lower, ...upper } : null;
 }
 
-const NAMES = Object.keys(NUTRIENT_WORDS).sort((a, b) => b.length - a.length);
+const NAMES = [...NUTRIENT_WORDS.keys()].sort((a, b) => b.length - a.length);
 const nutrientAtStart = (phrase: string): string | undefined => NAMES.find((name) => phrase === name || phrase.startsWith(`${name} `));
 
 function amountOf(phrase: string, end: 'min' | 'max'): Bounds | null {
@@ -130,7 +130,7 @@ function amountOf(phrase: string, end: 'min' | 'max'): Bounds | null {
   const name = phrase.replace(AMOUNT, '').replace(/^of /, '').trim();
   const unit = amount[2]?.toLowerCase();
   const nutrient: Nutrient | undefined =
-    name === '' && unit === 'kcal' ? 'energyKcal' : name === '' && unit === 'kj' ? 'energyKj' : NUTRIENT_WORDS[name];
+    name === '' && unit === 'kcal' ? 'energyKcal' : name === '' && unit === 'kj' ? 'energyKj' : NUTRIENT_WORDS.get(name);
   if (!nutrient) return null;
   const value = inUnitOf(nutrient, Number((amount[1] as string).replace(',', '.')), unit);
   return value === null ? null : { nutrient: unit === 'kj' && nutrient === 'energyKcal' ? 'energyKj' : nutrient, [end]: value };
@@ -140,7 +140,7 @@ function amountOf(phrase: string, end: 'min' | 'max'): Bounds | null {
 function inUnitOf(nutrient: Nutrient, value: number, unit: string | undefined): number | null {
   if (unit === undefined) return value;
   if (unit === 'kcal' || unit === 'kj') return nutrient === 'energyKcal' || nutrient === 'energyKj' ? value : null;
-  const own = UNIT_GRAMS[nutrientUnit(nutrient)];
-  const said = UNIT_GRAMS[unit];
+  const own = UNIT_GRAMS.get(nutrientUnit(nutrient));
+  const said = UNIT_GRAMS.get(unit);
   return own === undefined || said === undefined ? null : Number(((value * said) / own).toPrecision(12));
 }

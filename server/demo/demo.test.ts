@@ -20,8 +20,8 @@ test.each(DEMO_SOUPS.map((text) => [text.split('\n')[0], text] as const))('%s re
 });
 
 test('fills an empty kitchen once, each soup with its first version', async () => {
-  await loadDemo(kitchen.context.kitchen, kitchen.context.book);
-  await loadDemo(kitchen.context.kitchen, kitchen.context.book);
+  await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.shelf.base);
+  await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.shelf.base);
   const { body } = await kitchen.get('/api/soups');
   expect(body.soups.map(({ title }: { title: string }) => title)).toHaveLength(DEMO_SOUPS.length);
   for (const soup of body.soups) {

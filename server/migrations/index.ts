@@ -4,8 +4,9 @@ import { first } from './001-first.ts';
 import { kitchenBook } from './002-kitchenBook.ts';
 import { ownFoods } from './003-ownFoods.ts';
 import { labelPins } from './004-labelPins.ts';
+import { largeHouse } from './005-largeHouse.ts';
 
-export const MIGRATIONS: readonly Knex.Migration[] = [first, kitchenBook, ownFoods, labelPins];
+export const MIGRATIONS: readonly Knex.Migration[] = [first, kitchenBook, ownFoods, labelPins, largeHouse];
 
 /** Knex wants a source; the list in code is it. */
 export const migrationSource: Knex.MigrationSource<{ name: string; migration: Knex.Migration }> = {

@@ -2,6 +2,7 @@
 import type { Knex } from 'knex';
 import type { FlowTest, KitchenPreset } from '../../contract/types.ts';
 import type { Price } from '../../core/bowl/cost.ts';
+import { readable } from './packed.ts';
 
 interface PriceRow {
   food_id: string;
@@ -34,13 +35,13 @@ export const bookReader = (db: Knex) => ({
     return (await db<PriceRow>('prices').orderBy('food_id')).map(toPrice);
   },
   async presets(): Promise<KitchenPreset[]> {
-    return (await db<PresetRow>('presets').orderBy(['created_at', 'id'])).map(toPreset);
+    return (await db<PresetRow>('presets').orderBy(['created_at', 'id'])).filter(({ needs }) => readable(needs) !== null).map(toPreset);
   },
   async flowTests(soupId: string): Promise<FlowTest[]> {
     const rows = await db<FlowTestRow>('flow_tests')
       .where({ soup_id: soupId })
       .orderBy([{ column: 'tested_at', order: 'desc' }, 'id']);
-    return rows.map(toFlowTest);
+    return rows.filter(({ document }) => readable(document) !== null).map(toFlowTest);
   },
 });
 

@@ -2,6 +2,7 @@
 import type { Knex } from 'knex';
 import type { PhraseBody, PinBody } from '../../contract/types.ts';
 import type { LabelPin } from '../../core/food/pins.ts';
+import { readable } from './packed.ts';
 
 interface PinRow {
   food_id: string;
@@ -19,7 +20,7 @@ const toPin = ({ food_id, pin, revision, updated_at }: PinRow): PinBody => ({ ..
 
 export const knowledgeReader = (db: Knex) => ({
   async pins(): Promise<PinBody[]> {
-    return (await db<PinRow>('label_pins').orderBy('food_id')).map(toPin);
+    return (await db<PinRow>('label_pins').orderBy('food_id')).filter(({ pin }) => readable(pin) !== null).map(toPin);
   },
   async pin(foodId: string): Promise<PinBody | null> {
     const row = await db<PinRow>('label_pins').where({ food_id: foodId }).first();
@@ -39,8 +40,8 @@ export const knowledgeWriter = (trx: Knex.Transaction) => ({
       .onConflict('food_id')
       .merge(changes);
   },
-  async dropPin(foodId: string): Promise<void> {
-    await trx<PinRow>('label_pins').where({ food_id: foodId }).delete();
+  async dropPin(foodId: string): Promise<boolean> {
+    return (await trx<PinRow>('label_pins').where({ food_id: foodId }).delete()) > 0;
   },
   async putPhrase({ phrase, foodId }: PhraseBody, now: string): Promise<void> {
     await trx<PhraseRow>('phrases')

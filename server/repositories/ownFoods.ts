@@ -1,6 +1,7 @@
 /** The kitchen's own foods as SQLite stores them. */
 import type { Knex } from 'knex';
 import type { OwnFoodBody } from '../../contract/types.ts';
+import { readable } from './packed.ts';
 
 interface OwnFoodRow {
   id: string;
@@ -21,7 +22,8 @@ const toBody = ({ id, entry, retired, revision, updated_at }: OwnFoodRow): OwnFo
 
 export const ownFoodReader = (db: Knex) => ({
   async all(): Promise<OwnFoodBody[]> {
-    return (await db<OwnFoodRow>('own_foods').orderBy(['created_at', 'id'])).map(toBody);
+    // A row whose entry is no JSON says nothing of a food; it stays in the file and on no shelf.
+    return (await db<OwnFoodRow>('own_foods').orderBy(['created_at', 'id'])).filter(({ entry }) => readable(entry) !== null).map(toBody);
   },
   async one(id: string): Promise<OwnFoodBody | null> {
     const row = await db<OwnFoodRow>('own_foods').where({ id }).first();

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { DEFAULT_SETTINGS, type Settings } from '../../contract/types.ts';
+import { readable } from './packed.ts';
 
 interface SettingsRow {
   id: number;
@@ -13,7 +14,7 @@ export const settingsReader = (db: Knex) => ({
   /** What was saved over what a new kitchen starts with; revision 1 before the first save. */
   async get(): Promise<Settings> {
     const row = await db<SettingsRow>('settings').where({ id: ONLY }).first();
-    return row ? { ...DEFAULT_SETTINGS, ...JSON.parse(row.document), revision: row.revision } : DEFAULT_SETTINGS;
+    return row ? { ...DEFAULT_SETTINGS, ...readable<Partial<Settings>>(row.document), revision: row.revision } : DEFAULT_SETTINGS;
   },
 });
 

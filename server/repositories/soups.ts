@@ -1,14 +1,23 @@
 /** Soups, drafts and versions as SQLite stores them, turned into domain values here and nowhere else. */
+import { createHash } from 'node:crypto';
 import type { Knex } from 'knex';
-import type { DraftBody, FoodUse, SoupSummary, VersionBody, VersionDigest, VersionSummary } from '../../contract/types.ts';
+import type { DraftBody, FoodUse, SoupQuery, SoupSort, SoupSummary, VersionBody, VersionDigest, VersionSummary } from '../../contract/types.ts';
+import { type KeptAnalysis, readSnapshot, SNAPSHOT_SHAPE } from '../../core/analysis/snapshot.ts';
+import { rowText } from '../../core/food/rowText.ts';
+import type { Needs } from '../../core/swap/needs.ts';
+import type { Food } from '../../core/vocabulary/food.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
+import { packed, packedText, readable, unpacked } from './packed.ts';
 
-/** Sets of keys are kept as lists. */
-const setsAsLists = (_: string, value: unknown): unknown => (value instanceof Set ? [...value] : value);
+/** A version as it was kept, with the rows it was computed from: [food id, hash of the row]. */
+export interface KeptVersion extends VersionBody {
+  foods: readonly (readonly [id: string, hash: string])[];
+}
 
-/** A version with the food rows it was computed from. */
-export interface VersionRecord extends VersionBody {
-  foods: unknown;
+/** A version to be kept. */
+export interface VersionRecord extends Omit<VersionBody, 'analysis'> {
+  analysis: KeptAnalysis;
+  foods: readonly Food[];
   digest: VersionDigest;
 }
 
@@ -19,6 +28,11 @@ interface SoupRow {
   archived: number;
   created_at: string;
   updated_at: string;
+  title_key: string;
+  /** Of the newest version, for sorting and filtering. */
+  energy_kcal: number | null;
+  sodium_mg: number | null;
+  worked_out: number;
 }
 
 interface DraftRow {
@@ -38,26 +52,41 @@ interface VersionRow {
   name: string;
   reason: string;
   created_at: string;
-  recipe: string;
-  needs: string;
-  analysis: string;
-  foods: string;
   data_version: string;
+  /** Shape of the kept analysis. */
+  snapshot: number;
+  foods: string;
   summary: string;
+}
+
+interface DocumentRow {
+  version_id: string;
+  recipe: Buffer;
+  needs: string;
+  analysis: Buffer;
   notes: string | null;
 }
 
-const SUMMARY = ['id', 'soup_id', 'number', 'name', 'reason', 'created_at', 'summary'] as const;
-type SummaryRow = Pick<VersionRow, (typeof SUMMARY)[number]>;
+const hashes = new WeakMap<Food, string>();
 
-const notesOf = ({ notes }: { notes: string | null }) => (notes === null ? {} : { notes: JSON.parse(notes) });
-const toSummary = ({ id, number, name, reason, created_at, summary }: SummaryRow): VersionSummary => ({
+/** The name of a food row by its content. */
+export function rowHash(food: Food): string {
+  let hash = hashes.get(food);
+  if (!hash) hashes.set(food, (hash = createHash('sha256').update(rowText(food)).digest('base64url').slice(0, 22)));
+  return hash;
+}
+
+/** Sorted without case and accents. */
+const titleKey = (title: string): string => title.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+
+const notesOf = (notes: string | null) => (notes === null ? {} : { notes: readable<Record<string, string>>(notes) ?? {} });
+const toSummary = ({ id, number, name, reason, created_at, summary }: VersionRow): VersionSummary => ({
   id,
   number,
   name,
   reason,
   createdAt: created_at,
-  ...JSON.parse(summary),
+  ...readable<VersionDigest>(summary),
 });
 const toSoup = (row: SoupRow, versions: VersionSummary[]): SoupSummary => ({
   id: row.id,
@@ -67,90 +96,176 @@ const toSoup = (row: SoupRow, versions: VersionSummary[]): SoupSummary => ({
   updatedAt: row.updated_at,
   versions,
 });
-const toVersion = (row: VersionRow): VersionBody => ({
-  id: row.id,
-  number: row.number,
-  name: row.name,
-  reason: row.reason,
-  createdAt: row.created_at,
-  recipe: JSON.parse(row.recipe),
-  needs: JSON.parse(row.needs),
-  analysis: JSON.parse(row.analysis),
+const toVersion = (row: VersionRow, document: DocumentRow): KeptVersion => ({
+  ...toSummary(row),
+  recipe: unpacked(document.recipe) as Recipe,
+  needs: JSON.parse(document.needs) as Needs,
+  analysis: readSnapshot(row.snapshot, unpacked(document.analysis)),
   dataVersion: row.data_version,
-  ...notesOf(row),
+  ...notesOf(document.notes),
+  foods: readable<[string, string][]>(row.foods) ?? [],
 });
 
+/** Column, direction and what stands for an unknown value, by sort. Unknown figures come last. */
+const SORTS = {
+  updated: { column: 'updated_at', descending: true },
+  title: { column: 'title_key', descending: false },
+  energy: { column: 'coalesce(energy_kcal, 1e18)', descending: false },
+  sodium: { column: 'coalesce(sodium_mg, 1e18)', descending: false },
+} as const satisfies Record<SoupSort, { column: string; descending: boolean }>;
+
+/** A place in a sorted list: the value and id of the last soup shown. */
+const cursorOf = (value: string | number, id: string): string => Buffer.from(JSON.stringify([value, id])).toString('base64url');
+function placeOf(cursor: string): [string | number, string] | null {
+  const place = readable<unknown>(Buffer.from(cursor, 'base64url').toString('utf8'));
+  return Array.isArray(place) && place.length === 2 && /^(?:string|number)$/.test(typeof place[0]) && typeof place[1] === 'string'
+    ? (place as [string | number, string])
+    : null;
+}
+export const isCursor = (cursor: string): boolean => placeOf(cursor) !== null;
+
+function groupedBy<T, K>(items: readonly T[], key: (item: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const item of items) {
+    const group = groups.get(key(item));
+    if (group) group.push(item);
+    else groups.set(key(item), [item]);
+  }
+  return groups;
+}
+
+/** What someone typed as words that FTS5 looks up by their beginnings; null when it holds none. */
+const asWords = (text: string): string | null => {
+  const words = text.match(/[\p{L}\p{N}]+/gu)?.slice(0, 12);
+  return words ? words.map((word) => `"${word}"*`).join(' ') : null;
+};
+
+export interface SoupPage {
+  soups: SoupSummary[];
+  /** The place to go on after; absent on the last page. */
+  next?: string;
+  total: number;
+  /** Rows of each soup's newest version, for telling whether it is still so. */
+  newest: { id: string; soupId: string; foods: readonly (readonly [string, string])[]; dataVersion: string }[];
+}
+
 export const soupReader = (db: Knex) => ({
-  async all(): Promise<SoupSummary[]> {
-    const soups = await db<SoupRow>('soups').orderBy([{ column: 'updated_at', order: 'desc' }, 'id']);
-    const versions: SummaryRow[] = await db<VersionRow>('versions')
-      .select(...SUMMARY)
-      .orderBy('number');
-    return soups.map((soup) => toSoup(soup, versions.filter((version) => version.soup_id === soup.id).map(toSummary)));
+  async page({ q, without, checks, archived, limit, after, sort }: SoupQuery): Promise<SoupPage> {
+    const { column, descending } = SORTS[sort];
+    const filtered = db<SoupRow>('soups').where({ archived: archived ? 1 : 0 });
+    const words = asWords(q);
+    if (q.trim() !== '') {
+      if (words === null) return { soups: [], total: 0, newest: [] };
+      filtered.whereRaw('id in (select soup_id from soup_numbers where number in (select rowid from soup_words where soup_words match ?))', [words]);
+    }
+    if (without.length > 0) {
+      filtered.where({ worked_out: 1 });
+      const marks = without.map(() => '?').join(', ');
+      const states = checks ? "'contains'" : "'contains', 'check'";
+      filtered.whereRaw(
+        `not exists (select 1 from soup_allergens where soup_allergens.soup_id = soups.id and allergen in (${marks}) and state in (${states}))`,
+        [...without],
+      );
+    }
+    const [{ total }] = (await filtered.clone().count({ total: '*' })) as unknown as [{ total: number }];
+    const place = after === undefined ? null : placeOf(after);
+    const way = descending ? '<' : '>';
+    if (place) filtered.whereRaw(`(${column} ${way} ? or (${column} = ? and id > ?))`, [place[0], place[0], place[1]]);
+    const rows: (SoupRow & { place: string | number })[] = await filtered
+      .select('*', db.raw(`${column} as place`))
+      .orderByRaw(`${column} ${descending ? 'desc' : 'asc'}, id`)
+      .limit(limit + 1);
+    const shown = rows.slice(0, limit);
+    const last = shown.at(-1);
+    const versions: VersionRow[] = await db<VersionRow>('versions')
+      .whereIn(
+        'soup_id',
+        shown.map(({ id }) => id),
+      )
+      .orderBy(['soup_id', 'number']);
+    const bySoup = groupedBy(versions, ({ soup_id }) => soup_id);
+    return {
+      soups: shown.map((row) => toSoup(row, (bySoup.get(row.id) ?? []).map(toSummary))),
+      ...(rows.length > limit && last ? { next: cursorOf(last.place, last.id) } : {}),
+      total,
+      newest: [...bySoup.values()].map((list) => {
+        const row = list.at(-1) as VersionRow;
+        return { id: row.id, soupId: row.soup_id, foods: readable<[string, string][]>(row.foods) ?? [], dataVersion: row.data_version };
+      }),
+    };
+  },
+  /** Whether the kitchen has no soup at all, archived ones counted. */
+  async isEmpty(): Promise<boolean> {
+    return (await db('soups').select('id').first()) === undefined;
   },
   async one(id: string): Promise<SoupSummary | null> {
     const row = await db<SoupRow>('soups').where({ id }).first();
     if (!row) return null;
-    const versions: SummaryRow[] = await db<VersionRow>('versions')
-      .select(...SUMMARY)
-      .where({ soup_id: id })
-      .orderBy('number');
+    const versions: VersionRow[] = await db<VersionRow>('versions').where({ soup_id: id }).orderBy('number');
     return toSoup(row, versions.map(toSummary));
   },
   async draft(soupId: string): Promise<DraftBody | null> {
     const row = await db<DraftRow>('drafts').where({ soup_id: soupId }).first();
     return row
-      ? { recipe: JSON.parse(row.recipe), needs: JSON.parse(row.needs), basedOn: row.based_on, revision: row.revision, ...notesOf(row) }
+      ? { recipe: JSON.parse(row.recipe), needs: JSON.parse(row.needs), basedOn: row.based_on, revision: row.revision, ...notesOf(row.notes) }
       : null;
   },
-  /** Soups that have the food, by title, with 'draft' and the names of the versions. */
-  async usesOf(foodId: string): Promise<FoodUse[]> {
-    // The document is narrowed down as text and read as what it is.
-    const text = `%${JSON.stringify(foodId).replaceAll(/[%_\\]/g, '\\$&')}%`;
-    const drafts = await db<DraftRow>('drafts').select('soup_id', 'recipe').whereRaw("recipe like ? escape '\\'", [text]);
-    const versions = await db<VersionRow>('versions')
-      .select('soup_id', 'name', 'recipe')
-      .whereRaw("recipe like ? escape '\\'", [text])
-      .orderBy('number');
-    const has = ({ recipe }: { recipe: string }) => (JSON.parse(recipe) as Recipe).lines.some((line) => line.foodId === foodId);
-    const names = new Map<string, string[]>();
-    const add = (soupId: string, name: string) => names.set(soupId, [...(names.get(soupId) ?? []), name]);
-    for (const draft of drafts.filter(has)) add(draft.soup_id, 'draft');
-    for (const version of versions.filter(has)) add(version.soup_id, version.name);
+  /** Soups that have the food, by title, with 'draft' and the names of the versions; no more than `most`. */
+  async usesOf(foodId: string, most: number): Promise<FoodUse[]> {
     const soups = await db<SoupRow>('soups')
-      .whereIn('id', [...names.keys()])
-      .orderBy(['title', 'id']);
-    return soups.map(({ id, title }) => ({ id, title, versions: names.get(id) as string[] }));
+      .whereIn('id', db('soup_foods').select('soup_id').where({ food_id: foodId }))
+      .orderBy(['title_key', 'id'])
+      .limit(most);
+    const uses: { soup_id: string; version_id: string; name: string | null }[] = await db('soup_foods')
+      .leftJoin('versions', 'versions.id', 'soup_foods.version_id')
+      .select('soup_foods.soup_id', 'soup_foods.version_id', 'versions.name')
+      .where('soup_foods.food_id', foodId)
+      .whereIn(
+        'soup_foods.soup_id',
+        soups.map(({ id }) => id),
+      )
+      .orderBy('versions.number');
+    const bySoup = groupedBy(uses, ({ soup_id }) => soup_id);
+    return soups.map(({ id, title }) => ({ id, title, versions: (bySoup.get(id) ?? []).map(({ name }) => name ?? 'draft') }));
   },
-  /** By number or by id. */
-  async version(soupId: string, key: string): Promise<VersionBody | null> {
+  /** By number or by id. Throws a SnapshotError when what was kept cannot be read here. */
+  async version(soupId: string, key: string): Promise<KeptVersion | null> {
     const row = await db<VersionRow>('versions')
       .where({ soup_id: soupId })
-      .andWhere((by) => by.where({ id: key }).orWhere({ number: Number(key) || -1 }))
+      .andWhere((by) => by.where({ id: key }).orWhere({ number: /^[1-9]\d{0,8}$/.test(key) ? Number(key) : -1 }))
       .first();
-    return row ? toVersion(row) : null;
+    const document = row && (await db<DocumentRow>('version_documents').where({ version_id: row.id }).first());
+    return row && document ? toVersion(row, document) : null;
   },
 });
 
 export const soupWriter = (trx: Knex.Transaction) => ({
   ...soupReader(trx),
   async insertSoup(id: string, title: string, now: string): Promise<void> {
-    await trx<SoupRow>('soups').insert({ id, title, revision: 1, archived: 0, created_at: now, updated_at: now });
+    await trx('soups').insert({ id, title, title_key: titleKey(title), revision: 1, archived: 0, created_at: now, updated_at: now });
+    const [number] = await trx('soup_numbers').insert({ soup_id: id });
+    await trx('soup_words').insert({ rowid: number, title, foods: '' });
   },
   async updateSoup(id: string, changes: { title?: string; archived?: boolean }, revision: number, now: string): Promise<void> {
+    const { title, archived } = changes;
     await trx<SoupRow>('soups')
       .where({ id })
       .update({
-        ...(changes.title === undefined ? {} : { title: changes.title }),
-        ...(changes.archived === undefined ? {} : { archived: changes.archived ? 1 : 0 }),
+        ...(title === undefined ? {} : { title, title_key: titleKey(title) }),
+        ...(archived === undefined ? {} : { archived: archived ? 1 : 0 }),
         revision,
         updated_at: now,
       });
+    if (title !== undefined)
+      await trx('soup_words')
+        .where({ rowid: numberOf(trx, id) })
+        .update({ title });
   },
   async touchSoup(id: string, now: string): Promise<void> {
     await trx<SoupRow>('soups').where({ id }).update({ updated_at: now });
   },
-  async putDraft(soupId: string, draft: DraftBody, now: string): Promise<void> {
+  /** `names` are what its foods are called, for the search. */
+  async putDraft(soupId: string, draft: DraftBody, names: string, now: string): Promise<void> {
     const row: DraftRow = {
       soup_id: soupId,
       recipe: JSON.stringify(draft.recipe),
@@ -161,8 +276,18 @@ export const soupWriter = (trx: Knex.Transaction) => ({
       updated_at: now,
     };
     await trx<DraftRow>('drafts').insert(row).onConflict('soup_id').merge();
+    await putFoods(trx, soupId, '', draft.recipe);
+    await trx('soup_words')
+      .where({ rowid: numberOf(trx, soupId) })
+      .update({ foods: names });
   },
   async insertVersion(soupId: string, version: VersionRecord): Promise<void> {
+    const pairs = [...new Map(version.foods.map((food) => [food.id, food])).values()].map((food) => [food.id, rowHash(food), food] as const);
+    for (const [id, hash, food] of pairs)
+      await trx('food_rows')
+        .insert({ hash, food_id: id, document: packedText(rowText(food)) })
+        .onConflict('hash')
+        .ignore();
     await trx<VersionRow>('versions').insert({
       id: version.id,
       soup_id: soupId,
@@ -170,16 +295,38 @@ export const soupWriter = (trx: Knex.Transaction) => ({
       name: version.name,
       reason: version.reason,
       created_at: version.createdAt,
-      recipe: JSON.stringify(version.recipe),
-      needs: JSON.stringify(version.needs),
-      analysis: JSON.stringify(version.analysis),
-      foods: JSON.stringify(version.foods, setsAsLists),
       data_version: version.dataVersion,
+      snapshot: SNAPSHOT_SHAPE,
+      foods: JSON.stringify(pairs.map(([id, hash]) => [id, hash])),
       summary: JSON.stringify(version.digest),
+    });
+    await trx<DocumentRow>('version_documents').insert({
+      version_id: version.id,
+      recipe: packed(version.recipe),
+      needs: JSON.stringify(version.needs),
+      analysis: packed(version.analysis),
       notes: version.notes ? JSON.stringify(version.notes) : null,
     });
+    await putFoods(trx, soupId, version.id, version.recipe);
+    const { contains, checks, energyKcal, sodiumMg } = version.digest;
+    await trx<SoupRow>('soups').where({ id: soupId }).update({ energy_kcal: energyKcal, sodium_mg: sodiumMg, worked_out: 1 });
+    await trx('soup_allergens').where({ soup_id: soupId }).delete();
+    const states = [...contains.map((allergen) => ({ allergen, state: 'contains' })), ...checks.map((allergen) => ({ allergen, state: 'check' }))];
+    if (states.length > 0) await trx('soup_allergens').insert(states.map((one) => ({ soup_id: soupId, ...one })));
   },
 });
+
+const numberOf = (trx: Knex.Transaction, soupId: string) => trx('soup_numbers').select('number').where({ soup_id: soupId });
+
+/** Well below SQLite's most values in one statement. */
+const BATCH = 200;
+
+async function putFoods(trx: Knex.Transaction, soupId: string, versionId: string, { lines }: Recipe): Promise<void> {
+  await trx('soup_foods').where({ soup_id: soupId, version_id: versionId }).delete();
+  const ids = [...new Set(lines.flatMap(({ foodId }) => foodId ?? []))];
+  for (let at = 0; at < ids.length; at += BATCH)
+    await trx('soup_foods').insert(ids.slice(at, at + BATCH).map((foodId) => ({ soup_id: soupId, version_id: versionId, food_id: foodId })));
+}
 
 export type SoupReader = ReturnType<typeof soupReader>;
 export type SoupWriter = ReturnType<typeof soupWriter>;

@@ -16,7 +16,7 @@ export const knowledgeRoutes = ({ knowledge }: Context): Router =>
     .put(
       '/pins/:foodId',
       route(({ params, body }) => {
-        const { revision, ...pin } = checkBody<Omit<LabelPin, 'foodId'> & { revision?: number }>(pinSchema, body);
+        const { revision, ...pin } = checkBody<Omit<LabelPin, 'foodId'> & { revision: number }>(pinSchema, body);
         return knowledge.pin({ ...pin, foodId: String(params.foodId) }, revision);
       }),
     )

@@ -5,24 +5,23 @@ import { Problem } from '../../contract/problems.ts';
 import { adaptSchema, analyseSchema, readSchema } from '../../contract/schemas.ts';
 import type { Measures } from '../../contract/types.ts';
 import { type AnalyseOptions, analyse } from '../../core/analysis/analysis.ts';
-import { readRecipe } from '../../core/reading/read.ts';
 import type { AdaptRequest } from '../../core/swap/adapt.ts';
 import { MAX_LINES, type Recipe } from '../../core/vocabulary/recipe.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 
-export const soupRoutes = ({ shelf, adapter, book, knowledge }: Context): Router => {
+export const soupRoutes = ({ shelf, heavy, book, knowledge }: Context): Router => {
   const knows = (id: string) => shelf.now().food(id) !== undefined;
   return Router()
     .post(
       '/read',
-      route(async ({ body }) => {
+      route(async ({ body }, left) => {
         const { text, measures } = checkBody<{ text: string; measures?: Measures }>(readSchema, body);
         if (text.trim() === '')
           throw new Problem('read.empty', 'There is no text to read. Paste a recipe.', {
             errors: [{ path: '/text', code: 'read.empty', message: 'Paste a recipe.' }],
           });
-        const reading = readRecipe(text, { measures: measures ?? 'auto', phrases: await knowledge.taught() }, shelf.now());
+        const reading = await heavy.read(text, { measures: measures ?? 'auto', phrases: await knowledge.taught() }, left);
         if (reading.recipe.lines.length > MAX_LINES)
           throw new Problem('recipe.tooManyLines', `The text has more than ${MAX_LINES} ingredient lines. Read it in parts.`, {
             errors: [{ path: '/text', code: 'recipe.tooManyLines', message: 'Read it in parts.' }],
@@ -46,7 +45,7 @@ export const soupRoutes = ({ shelf, adapter, book, knowledge }: Context): Router
         const request = checkBody<AdaptRequest>(adaptSchema, body);
         checkRecipe(request.recipe, knows);
         checkNeeds(request.needs, request.recipe, knows);
-        return adapter.run({ ...request, prices: await book.priceList() }, left);
+        return heavy.adapt({ ...request, prices: await book.priceList() }, left);
       }),
     )
     .all('/adapt', notAllowed('POST'));

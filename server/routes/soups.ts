@@ -1,17 +1,49 @@
-import { Router } from 'express';
+import { type Request, Router } from 'express';
 import { checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
+import { Problem } from '../../contract/problems.ts';
 import { draftSchema, newSoupSchema, newVersionSchema, patchSoupSchema } from '../../contract/schemas.ts';
-import type { DraftBody, NewVersion } from '../../contract/types.ts';
+import { type DraftBody, type NewVersion, SOUP_SORTS, type SoupQuery, type SoupSort } from '../../contract/types.ts';
+import { ALLERGENS, type AllergenId } from '../../core/vocabulary/allergens.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
+
+const DEFAULT_LIMIT = 100;
+const MOST = 200;
+
+/** What is asked of the list, from the address. Throws a 400 Problem. */
+function soupQuery(query: Request['query']): SoupQuery {
+  const text = (key: string): string | undefined => {
+    const value = query[key];
+    if (value === undefined) return undefined;
+    if (typeof value !== 'string' || value.length > 500) throw new Problem('query.invalid', `${key} must be given once, in at most 500 characters.`);
+    return value;
+  };
+  const limit = Number(text('limit') ?? DEFAULT_LIMIT);
+  if (!Number.isInteger(limit) || limit < 1 || limit > MOST) throw new Problem('query.invalid', `limit must be a whole number from 1 to ${MOST}.`);
+  const sort = text('sort') ?? 'updated';
+  if (!(SOUP_SORTS as readonly string[]).includes(sort)) throw new Problem('query.invalid', `sort must be one of ${SOUP_SORTS.join(', ')}.`);
+  const without = (text('without') ?? '').split(',').filter(Boolean);
+  const unknown = without.find((id) => !(ALLERGENS as readonly string[]).includes(id));
+  if (unknown !== undefined) throw new Problem('query.invalid', `without names allergens; ${unknown} is none.`);
+  const after = text('after');
+  return {
+    q: text('q') ?? '',
+    without: without as AllergenId[],
+    checks: text('checks') === '1',
+    archived: text('archived') === '1',
+    limit,
+    sort: sort as SoupSort,
+    ...(after === undefined ? {} : { after }),
+  };
+}
 
 export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
   const knows = (id: string) => shelf.now().food(id) !== undefined;
   return Router()
     .get(
       '/soups',
-      route(async () => ({ soups: await kitchen.soups() })),
+      route(({ query }) => kitchen.soups(soupQuery(query))),
     )
     .post(
       '/soups',
@@ -49,7 +81,7 @@ export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
     .all('/soups/:id/draft', notAllowed('GET', 'PUT'))
     .get(
       '/soups/:id/versions',
-      route(async ({ params }) => ({ versions: await kitchen.versions(String(params.id)) })),
+      route(({ params }) => kitchen.versions(String(params.id))),
     )
     .post(
       '/soups/:id/versions',

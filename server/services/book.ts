@@ -15,6 +15,8 @@ export interface Book {
   /** The prices a bowl is reckoned with; none while none is noted. */
   priceList(): Promise<PriceList | undefined>;
   putPrice(price: Price): Promise<Price>;
+  /** Several as one act. */
+  putPrices(prices: readonly Price[]): Promise<void>;
   dropPrice(foodId: string): Promise<void>;
   presets(): Promise<KitchenPreset[]>;
   addPreset(preset: Omit<KitchenPreset, 'id'>): Promise<KitchenPreset>;
@@ -42,6 +44,10 @@ export function makeBook(db: Knex, shelf: KitchenShelf, clock: Clock): Book {
       await write((writer) => writer.putPrice(price));
       return price;
     },
+    putPrices: (prices) =>
+      write(async (writer) => {
+        for (const price of prices) await writer.putPrice(price);
+      }),
     async dropPrice(foodId) {
       if (!(await write((writer) => writer.dropPrice(foodId)))) throw missing('price', foodId);
     },

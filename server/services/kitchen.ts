@@ -2,51 +2,106 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
-import type { DraftBody, FoodUse, NewVersion, Settings, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
-import { analyse } from '../../core/analysis/analysis.ts';
+import type { DraftBody, FoodUse, NewVersion, Settings, SoupList, SoupQuery, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
+import { type Analysis, analyse } from '../../core/analysis/analysis.ts';
+import { type ChangedSince, changedSince } from '../../core/analysis/snapshot.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
-import { OWN_FOOD, type Shelf } from '../../core/food/shelf.ts';
+import type { Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
 import { judgeNeeds } from '../../core/swap/verdict.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { settingsReader, settingsWriter } from '../repositories/settings.ts';
-import { type SoupWriter, soupReader, soupWriter } from '../repositories/soups.ts';
+import { isCursor, type KeptVersion, rowHash, type SoupWriter, soupReader, soupWriter } from '../repositories/soups.ts';
 import type { KitchenShelf } from './shelf.ts';
 
 export type Clock = () => Date;
 
+/** A soup with the versions it comes with. */
+export interface HouseSoup {
+  title: string;
+  recipe: Recipe;
+  versions: readonly NewVersion[];
+}
+
 export interface Kitchen {
-  soups(): Promise<SoupSummary[]>;
+  soups(query: SoupQuery): Promise<SoupList>;
+  isEmpty(): Promise<boolean>;
   soup(id: string): Promise<SoupSummary>;
   addSoup(title: string, recipe: Recipe): Promise<SoupSummary>;
   changeSoup(id: string, changes: { title?: string; archived?: boolean; revision: number }): Promise<SoupSummary>;
+  /** Puts whole soups, each with versions, into the house as one act. */
+  addHouse(soups: readonly HouseSoup[]): Promise<void>;
   draft(soupId: string): Promise<DraftBody>;
   saveDraft(soupId: string, draft: DraftBody): Promise<DraftBody>;
   version(soupId: string, key: string): Promise<VersionBody>;
-  versions(soupId: string): Promise<VersionBody[]>;
+  /** All that can be read; the numbers of those that cannot. */
+  versions(soupId: string): Promise<{ versions: VersionBody[]; unreadable?: number[] }>;
   keepVersion(soupId: string, version: NewVersion): Promise<VersionBody>;
   /** Soups whose draft or versions have the food. */
   usesOf(foodId: string): Promise<FoodUse[]>;
   settings(): Promise<Settings>;
-  saveSettings(settings: Omit<Settings, 'revision'> & { revision?: number }): Promise<Settings>;
+  saveSettings(settings: Settings): Promise<Settings>;
 }
+
+/** Uses of a food that are named; a food in every soup of a large house is not read out whole. */
+const MOST_USES = 200;
 
 /** `prices` are those a kept version is reckoned with. */
 export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices: () => Promise<PriceList | undefined>): Kitchen {
   const read = soupReader(db);
   const write = <T>(work: (writer: SoupWriter) => Promise<T>): Promise<T> => db.transaction((trx) => work(soupWriter(trx)));
   const now = () => clock().toISOString();
+  const since = changesByShelf((soupId, id) => read.version(soupId, id));
+
+  const putNew = async (writer: SoupWriter, title: string, recipe: Recipe): Promise<string> => {
+    const id = randomUUID();
+    await writer.insertSoup(id, title, now());
+    await writer.putDraft(id, { recipe, needs: {}, basedOn: null, revision: 1 }, foodNames(recipe, shelf.now()), now());
+    return id;
+  };
+  const keep = async (writer: SoupWriter, soupId: string, { name, reason, recipe, needs, notes }: NewVersion, list: PriceList | undefined) => {
+    const soup = found(await writer.one(soupId), 'soup', soupId);
+    const { choices: _, ...analysis } = analyse(recipe, { ...needs, prices: list }, shelf.now());
+    const version: VersionBody = {
+      id: randomUUID(),
+      number: 1 + Math.max(0, ...soup.versions.map((one) => one.number)),
+      name,
+      reason,
+      createdAt: now(),
+      recipe,
+      needs,
+      analysis,
+      ...(notes ? { notes } : {}),
+      dataVersion: DATA_VERSION,
+    };
+    const digest = digestOf(recipe, needs, analysis, shelf.now());
+    const foods = recipe.lines.flatMap(({ foodId }) => (foodId === null ? [] : (shelf.now().food(foodId) ?? [])));
+    await writer.insertVersion(soupId, { ...version, foods, digest });
+    await writer.touchSoup(soupId, now());
+    return { ...version, ...digest };
+  };
 
   return {
-    soups: () => read.all(),
+    async soups(query) {
+      if (query.after !== undefined && !isCursor(query.after))
+        throw new Problem('query.invalid', 'after is no place this server gave. Begin again without it.');
+      const { newest, ...page } = await read.page(query);
+      const changed = new Set<string>();
+      for (const version of newest) if (await since.digestChanged(version, shelf.now())) changed.add(version.soupId);
+      return { ...page, soups: page.soups.map((soup) => (changed.has(soup.id) ? { ...soup, newestChanged: true } : soup)) };
+    },
+    isEmpty: () => read.isEmpty(),
     soup: async (id) => found(await read.one(id), 'soup', id),
-    addSoup: (title, recipe) =>
-      write(async (writer) => {
-        const id = randomUUID();
-        await writer.insertSoup(id, title, now());
-        await writer.putDraft(id, { recipe, needs: {}, basedOn: null, revision: 1 }, now());
-        return found(await writer.one(id), 'soup', id);
-      }),
+    addSoup: (title, recipe) => write(async (writer) => found(await writer.one(await putNew(writer, title, recipe)), 'soup', title)),
+    addHouse: async (soups) => {
+      const list = await prices();
+      await write(async (writer) => {
+        for (const { title, recipe, versions } of soups) {
+          const id = await putNew(writer, title, recipe);
+          for (const version of versions) await keep(writer, id, version, list);
+        }
+      });
+    },
     changeSoup: (id, { revision, ...changes }) =>
       write(async (writer) => {
         const soup = found(await writer.one(id), 'soup', id);
@@ -59,54 +114,61 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
       write(async (writer) => {
         const current = found(await writer.draft(soupId), 'soup', soupId);
         refuseStale(draft.revision, current);
+        if (draft.basedOn !== null && draft.basedOn !== current.basedOn) await mustHave(writer, soupId, draft.basedOn);
         const saved = { ...draft, revision: current.revision + 1 };
-        await writer.putDraft(soupId, saved, now());
+        await writer.putDraft(soupId, saved, foodNames(draft.recipe, shelf.now()), now());
         await writer.touchSoup(soupId, now());
         return saved;
       }),
-    version: async (soupId, key) => withChange(found(await read.version(soupId, key), 'version', key), shelf.now()),
+    version: async (soupId, key) => since.told(found(await read.version(soupId, key), 'version', key), shelf.now()),
     versions: async (soupId) => {
       const soup = found(await read.one(soupId), 'soup', soupId);
-      const kept = await Promise.all(soup.versions.map(({ id }) => read.version(soupId, id)));
-      return kept.filter((version) => version !== null).map((version) => withChange(version, shelf.now()));
+      const versions: VersionBody[] = [];
+      const unreadable: number[] = [];
+      for (const { id, number } of soup.versions)
+        try {
+          const version = await read.version(soupId, id);
+          if (version) versions.push(since.told(version, shelf.now()));
+        } catch {
+          // One that cannot be read must not take the others along; opened by itself it says why.
+          unreadable.push(number);
+        }
+      return { versions, ...(unreadable.length > 0 ? { unreadable } : {}) };
     },
-    keepVersion: async (soupId, { name, reason, recipe, needs, notes }) => {
+    keepVersion: async (soupId, version) => {
       // Read before the transaction: inside it the one connection is taken.
       const list = await prices();
-      return write(async (writer) => {
-        const soup = found(await writer.one(soupId), 'soup', soupId);
-        const number = 1 + Math.max(0, ...soup.versions.map((version) => version.number));
-        const version = {
-          id: randomUUID(),
-          number,
-          name,
-          reason,
-          createdAt: now(),
-          recipe,
-          needs,
-          analysis: analyse(recipe, { ...needs, prices: list }, shelf.now()),
-          ...(notes ? { notes } : {}),
-          dataVersion: DATA_VERSION,
-        };
-        const foods = recipe.lines.map(({ foodId }) => (foodId === null ? null : shelf.now().food(foodId))).filter(Boolean);
-        await writer.insertVersion(soupId, { ...version, foods, digest: digestOf(version, shelf.now()) });
-        await writer.touchSoup(soupId, now());
-        return version;
-      });
+      return write((writer) => keep(writer, soupId, version, list));
     },
-    usesOf: (foodId) => read.usesOf(foodId),
+    usesOf: (foodId) => read.usesOf(foodId, MOST_USES),
     settings: () => settingsReader(db).get(),
     saveSettings: (settings) =>
       db.transaction(async (trx) => {
         const writer = settingsWriter(trx);
         const current = await writer.get();
-        if (settings.revision !== undefined) refuseStale(settings.revision, current);
+        refuseStale(settings.revision, current);
         const saved = { ...settings, revision: current.revision + 1 };
         await writer.put(saved);
         return saved;
       }),
   };
 }
+
+async function mustHave(writer: SoupWriter, soupId: string, versionId: string): Promise<void> {
+  const soup = await writer.one(soupId);
+  if (!soup?.versions.some(({ id }) => id === versionId))
+    throw new Problem('value.notAllowed', `This soup has no version ${versionId} to be based on.`, {
+      errors: [{ path: '/basedOn', code: 'value.notAllowed', message: 'name a version of this soup, or null' }],
+    });
+}
+
+/** What the foods of a recipe are called, for the search of soups. */
+const foodNames = ({ lines }: Recipe, shelf: Shelf): string =>
+  [
+    ...new Set(
+      lines.flatMap(({ foodId, text }) => (foodId === null ? text : [shelf.food(foodId)?.name ?? '', ...(shelf.food(foodId)?.aliases ?? [])])),
+    ),
+  ].join(', ');
 
 function found<T>(value: T | null, what: string, key: string): T {
   if (value === null) throw new Problem('notFound', `There is no ${what} ${key}.`);
@@ -122,7 +184,7 @@ function refuseStale(revision: number, current: { revision: number }): void {
     );
 }
 
-function digestOf({ recipe, needs, analysis }: VersionBody, shelf: Shelf): VersionDigest {
+function digestOf(recipe: Recipe, needs: VersionBody['needs'], analysis: Analysis, shelf: Shelf): VersionDigest {
   const verdicts = judgeNeeds(needs, { recipe, analysis, original: { recipe, analysis }, categoryOf: (id) => shelf.food(id)?.category });
   const having = (state: string) => analysis.allergens.filter((allergen) => allergen.state === state).map(({ id }) => id);
   return {
@@ -135,12 +197,48 @@ function digestOf({ recipe, needs, analysis }: VersionBody, shelf: Shelf): Versi
   };
 }
 
-/** A kept version never changes; when today's rows would give other figures it says so. */
-function withChange(version: VersionBody, shelf: Shelf): VersionBody {
-  const own = version.recipe.lines.some(({ foodId }) => foodId?.startsWith(OWN_FOOD));
-  if (version.dataVersion === DATA_VERSION && !own) return version;
-  const known = version.recipe.lines.every(({ foodId }) => foodId === null || shelf.food(foodId));
-  const today = known ? analyse(version.recipe, version.needs, shelf).perServing : null;
-  const changed = today === null || JSON.stringify(today) !== JSON.stringify(version.analysis.perServing);
-  return changed ? { ...version, numbersChanged: true } : version;
+type Dated = Pick<KeptVersion, 'id' | 'dataVersion' | 'foods'>;
+
+/**
+ * Whether kept versions are still seen as they were kept. A version never changes; when today's rows, labels or rules would give other
+ * figures, allergens or diets, it says so. Only where a row or a rule has changed is anything worked out, once for each shelf.
+ */
+function changesByShelf(readVersion: (soupId: string, id: string) => Promise<KeptVersion | null>) {
+  const byShelf = new WeakMap<Shelf, Map<string, { since: ChangedSince | null; gone: string[] }>>();
+  const sameRows = ({ dataVersion, foods }: Dated, shelf: Shelf): boolean =>
+    dataVersion === DATA_VERSION &&
+    foods.every(([id, hash]) => {
+      const food = shelf.food(id);
+      return food !== undefined && rowHash(food) === hash;
+    });
+  const workedOut = (version: KeptVersion, shelf: Shelf) => {
+    let known = byShelf.get(shelf);
+    if (!known) byShelf.set(shelf, (known = new Map()));
+    let change = known.get(version.id);
+    if (!change) {
+      const gone = [...new Set(version.recipe.lines.flatMap(({ foodId }) => (foodId === null || shelf.food(foodId) ? [] : foodId)))];
+      change = { since: gone.length > 0 ? null : changedSince(version.analysis, analyse(version.recipe, version.needs, shelf)), gone };
+      known.set(version.id, change);
+    }
+    return change;
+  };
+  return {
+    /** The version as it is sent, with what has changed since. */
+    told(kept: KeptVersion, shelf: Shelf): VersionBody {
+      const { foods, ...version } = kept;
+      if (sameRows(kept, shelf)) return version;
+      const { since, gone } = workedOut(kept, shelf);
+      if (gone.length > 0) return { ...version, numbersChanged: true, foodsGone: gone };
+      return since ? { ...version, numbersChanged: true, changedSince: since } : version;
+    },
+    async digestChanged(newest: Dated & { soupId: string }, shelf: Shelf): Promise<boolean> {
+      if (sameRows(newest, shelf)) return false;
+      const known = byShelf.get(shelf)?.get(newest.id);
+      if (known) return known.since !== null || known.gone.length > 0;
+      const version = await readVersion(newest.soupId, newest.id);
+      if (!version) return false;
+      const { since, gone } = workedOut(version, shelf);
+      return since !== null || gone.length > 0;
+    },
+  };
 }

@@ -3,6 +3,7 @@ import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
 import type { PhraseBody, PinBody } from '../../contract/types.ts';
 import type { LabelPin } from '../../core/food/pins.ts';
+import { dayAfter, kitchenDay } from '../../core/quantity/day.ts';
 import { phraseKey } from '../../core/reading/chooseFood.ts';
 import { readLine } from '../../core/reading/line.ts';
 import { knowledgeReader, knowledgeWriter } from '../repositories/knowledge.ts';
@@ -11,8 +12,9 @@ import type { KitchenShelf } from './shelf.ts';
 
 export interface Knowledge {
   pins(): Promise<PinBody[]>;
-  /** Saves what a label says. With a revision, a stale one is refused. */
-  pin(pin: LabelPin, revision?: number): Promise<PinBody>;
+  /** Saves what a label says; revision 0 where none was kept. A stale one is refused. */
+  pin(pin: LabelPin, revision: number): Promise<PinBody>;
+  /** Forgets a label. Throws a 404 when none was kept. */
   unpin(foodId: string): Promise<void>;
   phrases(): Promise<PhraseBody[]>;
   /** Teaches the words of a line; null forgets them. */
@@ -24,9 +26,13 @@ export interface Knowledge {
   freshen(): Promise<void>;
 }
 
-export function makeKnowledge(db: Knex, shelf: KitchenShelf, clock: Clock): Knowledge {
+/** A label is looked at again within two years, whatever was asked (judgement: recipes of makers change). */
+const MOST_DAYS = 731;
+
+/** `zone` is where the kitchen's wall clock stands. */
+export function makeKnowledge(db: Knex, shelf: KitchenShelf, clock: Clock, zone: string): Knowledge {
   const read = knowledgeReader(db);
-  const today = () => clock().toISOString().slice(0, 10);
+  const today = () => kitchenDay(clock(), zone);
   const mustKnow = (foodId: string) => {
     if (!shelf.now().food(foodId))
       throw new Problem('recipe.unknownFood', `There is no food ${foodId}.`, {
@@ -43,14 +49,18 @@ export function makeKnowledge(db: Knex, shelf: KitchenShelf, clock: Clock): Know
     },
     pin: async (pin, revision) => {
       mustKnow(pin.foodId);
-      if (pin.lookAgainOn <= pin.readOn)
-        throw new Problem('value.notAllowed', 'The day to look again comes after the day the label was read.', {
-          errors: [{ path: '/lookAgainOn', code: 'value.notAllowed', message: 'choose a later day' }],
-        });
+      const wrong = (path: string, message: string): never => {
+        throw new Problem('value.notADay', message, { errors: [{ path, code: 'value.notADay', message }] });
+      };
+      // A page east of here may be a day ahead.
+      if (pin.readOn > dayAfter(today(), 1)) wrong('/readOn', `The label cannot have been read on ${pin.readOn}: that day is to come.`);
+      if (pin.lookAgainOn <= pin.readOn) wrong('/lookAgainOn', 'The day to look again comes after the day the label was read.');
+      if (pin.lookAgainOn > dayAfter(pin.readOn, MOST_DAYS))
+        wrong('/lookAgainOn', 'A label is looked at again within two years: choose an earlier day.');
       const saved = await db.transaction(async (trx) => {
         const writer = knowledgeWriter(trx);
         const current = await writer.pin(pin.foodId);
-        if (revision !== undefined && revision !== (current?.revision ?? 0))
+        if (revision !== (current?.revision ?? 0))
           throw new Problem('revision.stale', `You changed revision ${revision}; revision ${current?.revision ?? 0} has been saved since.`, {
             current,
           });
@@ -61,7 +71,7 @@ export function makeKnowledge(db: Knex, shelf: KitchenShelf, clock: Clock): Know
       return saved as PinBody;
     },
     unpin: async (foodId) => {
-      await db.transaction((trx) => knowledgeWriter(trx).dropPin(foodId));
+      if (!(await db.transaction((trx) => knowledgeWriter(trx).dropPin(foodId)))) throw new Problem('notFound', `No label of ${foodId} is kept.`);
       await shelve();
     },
     teach: async (text, foodId) => {

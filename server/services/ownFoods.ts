@@ -42,15 +42,26 @@ export function makeOwnFoods(db: Knex, shelf: KitchenShelf, clock: Clock): OwnFo
         errors: [{ path: `${at}/like`, code: 'recipe.unknownFood', message: 'choose a food of the shelf' }],
       });
   };
+  /** A label from which no food can be worked out is refused before anything is kept. */
+  const mustWork = (id: string, entry: LabelEntry, at = '') => {
+    const [failed] = ownFoodsOf([{ id, entry, retired: false }], shelf.base).aside;
+    if (failed)
+      throw new Problem('label.impossible', `No food can be worked out from this label: ${failed.why}. Look at the serving size and the figures.`, {
+        errors: [{ path: `${at}/perGrams`, code: 'label.impossible', message: failed.why }],
+      });
+  };
   return {
     all: () => read.all(),
     shelve,
     add: async (entry) => {
       mustKnow(entry);
-      return put(`${OWN_FOOD}${randomUUID()}`, () => ({ entry, retired: false, revision: 1 }));
+      const id = `${OWN_FOOD}${randomUUID()}`;
+      mustWork(id, entry);
+      return put(id, () => ({ entry, retired: false, revision: 1 }));
     },
     change: async (id, { revision, ...change }) => {
       mustKnow(change.entry, '/entry');
+      mustWork(id, change.entry, '/entry');
       return put(id, (current) => {
         if (!current) throw new Problem('notFound', `The kitchen has no food ${id} of its own.`);
         if (current.revision !== revision)

@@ -1,10 +1,12 @@
 /** A real kitchen for tests: the real app over HTTP on a fresh SQLite, with the search in this thread. */
 import type { AddressInfo } from 'node:net';
-import { SHELF } from '../../core/food/shelf.ts';
+import { readRecipe } from '../../core/reading/read.ts';
 import { adapt } from '../../core/swap/adapt.ts';
 import { makeApp } from '../app.ts';
 import { type Context, makeContext } from '../context.ts';
-import type { Adapter } from '../workers/adapter.ts';
+import type { HeavyWork } from '../services/heavyWork.ts';
+import type { Clock } from '../services/kitchen.ts';
+import type { KitchenShelf } from '../services/shelf.ts';
 
 export interface Reply {
   status: number;
@@ -22,12 +24,32 @@ export interface TestKitchen {
   close(): Promise<void>;
 }
 
-const inThread: Adapter = { run: async (request) => adapt(request, SHELF, { now: () => performance.now() }), close: async () => {} };
+const inThread = (shelf: KitchenShelf): HeavyWork => ({
+  adapt: async (request) => adapt(request, shelf.now(), { now: () => performance.now() }),
+  read: async (text, options) => readRecipe(text, options, shelf.now()),
+  close: async () => {},
+});
 
-export async function openKitchen(parts: { adapter?: Adapter; databasePath?: string } = {}): Promise<TestKitchen> {
+interface Parts {
+  heavy?: HeavyWork;
+  databasePath?: string;
+  clock?: Clock;
+  zone?: string;
+}
+
+export async function openKitchen({ heavy, databasePath, clock, zone }: Parts = {}): Promise<TestKitchen> {
   const context = await makeContext(
-    { port: 0, host: '127.0.0.1', databasePath: parts.databasePath ?? ':memory:', webRoot: null, workerPath: '', loadDemo: false },
-    { adapter: parts.adapter ?? inThread },
+    {
+      port: 0,
+      host: '127.0.0.1',
+      databasePath: databasePath ?? ':memory:',
+      webRoot: null,
+      workers: { adapt: '', read: '' },
+      loadDemo: false,
+      zone: zone ?? 'UTC',
+      log: false,
+    },
+    { heavy: heavy ? () => heavy : inThread, ...(clock ? { clock } : {}) },
   );
   const server = makeApp(context).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));

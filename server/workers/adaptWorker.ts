@@ -1,13 +1,18 @@
-import { parentPort } from 'node:worker_threads';
 import { type OnShelf, SHELF, shelfWith } from '../../core/food/shelf.ts';
-import { type AdaptRequest, adapt } from '../../core/swap/adapt.ts';
-import type { AdaptReply } from './adapter.ts';
+import { type AdaptRequest, type AdaptResult, adapt } from '../../core/swap/adapt.ts';
+import type { Handed } from './pool.ts';
 
-parentPort?.on('message', ({ id, request, kitchen }: { id: number; request: AdaptRequest; kitchen: OnShelf }) => {
-  const send = (reply: AdaptReply) => parentPort?.postMessage(reply);
-  try {
-    send({ id, result: adapt(request, shelfWith(SHELF, kitchen), { now: () => performance.now() }) });
-  } catch (error) {
-    send({ id, failure: error instanceof Error ? (error.stack ?? error.message) : String(error) });
-  }
-});
+export interface AdaptTask {
+  request: AdaptRequest;
+  kitchen: OnShelf;
+  /** When the answer has to be there, in ms since the epoch: what the task waited is not searched. */
+  due: number;
+}
+
+const LEAST_MS = 50;
+
+export default function run({ task: { request, kitchen, due }, begun }: Handed<AdaptTask>): AdaptResult {
+  begun.postMessage('begun');
+  const timeLimitMs = Math.max(LEAST_MS, due - Date.now());
+  return adapt({ ...request, timeLimitMs }, shelfWith(SHELF, kitchen), { now: () => performance.now() });
+}

@@ -1,11 +1,12 @@
 /** The words people ask with, and the need each stands for. Lower case; plural and spelling variants are written out. */
+import { type WordTable, wordTable } from '../../quantity/wordTable.ts';
 import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
 import type { Nutrient } from '../../vocabulary/nutrient.ts';
 
 export type Asked = { allergens: readonly AllergenId[] } | { diets: readonly DietId[] } | { pulses: true } | { smooth: true };
 
 /** After 'no' or 'without'. A food that is not here is looked up on the shelf. */
-export const NO_WORDS: Readonly<Record<string, Asked>> = {
+export const NO_WORDS: WordTable<Asked> = wordTable({
   milk: { allergens: ['milk'] },
   dairy: { allergens: ['milk'] },
   egg: { allergens: ['egg'] },
@@ -57,10 +58,10 @@ export const NO_WORDS: Readonly<Record<string, Asked>> = {
   pieces: { smooth: true },
   lumps: { smooth: true },
   bits: { smooth: true },
-};
+});
 
 /** A whole phrase. */
-export const PHRASES: Readonly<Record<string, Asked>> = {
+export const PHRASES: WordTable<Asked> = wordTable({
   vegan: { diets: ['vegan'] },
   vegetarian: { diets: ['vegetarian'] },
   'dairy-free': { diets: ['dairyFree'] },
@@ -71,9 +72,9 @@ export const PHRASES: Readonly<Record<string, Asked>> = {
   'nut free': { diets: ['nutFree'] },
   smooth: { smooth: true },
   sieved: { smooth: true },
-};
+});
 
-export const NUTRIENT_WORDS: Readonly<Record<string, Nutrient>> = {
+export const NUTRIENT_WORDS: WordTable<Nutrient> = wordTable({
   sodium: 'sodiumMg',
   salt: 'saltG',
   potassium: 'potassiumMg',
@@ -106,7 +107,7 @@ export const NUTRIENT_WORDS: Readonly<Record<string, Nutrient>> = {
   'vitamin d': 'vitaminDUg',
   'vitamin k': 'vitaminKUg',
   'vitamin b12': 'vitaminB12Ug',
-};
+});
 
 /** What a unit is of the unit the key ends in. */
-export const UNIT_GRAMS: Readonly<Record<string, number>> = { g: 1, gram: 1, grams: 1, mg: 1e-3, µg: 1e-6, ug: 1e-6, mcg: 1e-6 };
+export const UNIT_GRAMS: WordTable<number> = wordTable({ g: 1, gram: 1, grams: 1, mg: 1e-3, µg: 1e-6, ug: 1e-6, mcg: 1e-6 });

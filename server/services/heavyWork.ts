@@ -1,0 +1,38 @@
+/** Reading and adapting, each in a thread of its own with the shelf as it stands. Knows no HTTP. */
+import type { Shelf } from '../../core/food/shelf.ts';
+import { onShelf } from '../../core/food/shelf.ts';
+import type { Reading, ReadOptions } from '../../core/reading/read.ts';
+import type { AdaptRequest, AdaptResult } from '../../core/swap/adapt.ts';
+import type { AdaptTask } from '../workers/adaptWorker.ts';
+import { workerPool } from '../workers/pool.ts';
+import type { ReadTask } from '../workers/readWorker.ts';
+
+export interface HeavyWork {
+  /** `left` fires when nobody waits for the answer any more. */
+  adapt(request: AdaptRequest, left?: AbortSignal): Promise<AdaptResult>;
+  read(text: string, options: ReadOptions, left?: AbortSignal): Promise<Reading>;
+  close(): Promise<void>;
+}
+
+const MOST_WAITING = 16;
+/** A search that names no limit, ms; longer than the longest seen by far. */
+const SEARCH_MS = 30_000;
+/** An ordinary recipe takes some 3 ms; what takes two seconds is none. */
+const READ_MS = 2000;
+
+export function threads(paths: { adapt: string; read: string }, shelf: () => Shelf): HeavyWork {
+  const search = workerPool<AdaptTask, AdaptResult>({ path: paths.adapt, mostWaiting: MOST_WAITING });
+  const reading = workerPool<ReadTask, Reading>({
+    path: paths.read,
+    mostWaiting: MOST_WAITING,
+    deadlineMs: READ_MS,
+    late: { code: 'read.tooLong', detail: 'This text takes too long to read. Read it in parts, a recipe at a time.' },
+  });
+  return {
+    adapt: (request, left) => search.run({ request, kitchen: onShelf(shelf()), due: Date.now() + (request.timeLimitMs ?? SEARCH_MS) }, left),
+    read: (text, options, left) => reading.run({ text, options, kitchen: onShelf(shelf()) }, left),
+    close: async () => {
+      await Promise.all([search.close(), reading.close()]);
+    },
+  };
+}
