@@ -17,7 +17,7 @@ test.describe('with the demo kitchen', () => {
     await expect(titles.filter({ hasText: 'Celeriac and apple cream' })).toHaveCount(1);
     await expect(titles.filter({ hasText: 'Asparagus veloute' })).toHaveCount(0);
     await page.getByLabel('Search').fill('celeriac');
-    await page.getByRole('button', { name: 'Put away Celeriac and apple cream' }).click();
+    await page.getByRole('button', { name: 'Archive Celeriac and apple cream' }).click();
     await expect(page.getByText('No soup answers to that')).toBeVisible();
     await expectAccessible(page);
   });

@@ -9,7 +9,7 @@ import { type Cost, costOf, type PriceList } from '../bowl/cost.ts';
 import { contentsOf, type Entry, entriesOf, kernelLines, waterOf } from '../bowl/entries.ts';
 import { evaporation } from '../bowl/heat.ts';
 import { type KernelLine, type Sums, sumLines } from '../bowl/kernel.ts';
-import { type Bowl, resolveBowl } from '../bowl/pot.ts';
+import { type Bowl, EMPTY, resolveBowl } from '../bowl/pot.ts';
 import { LIMITED } from '../food/data/row.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { type Note, notesFor } from '../notes/rules.ts';
@@ -133,7 +133,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
   const cautious = cautiousOf(lines, sums);
   const shaped = (factor: number) => shape(sums, missing, factor, cautious);
   const perServing = shaped(1);
-  const per100g = shaped(bowl.servingGrams > 0 ? 100 / bowl.servingGrams : 0);
+  const per100g = shaped(bowl.servingGrams > EMPTY ? 100 / bowl.servingGrams : 0);
   const plate = plateOf(entries, bowl, recipe);
   const cost = options.prices ? costOf(recipe, bowl.servings, options.prices, shelf) : null;
 
@@ -159,7 +159,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
     allergens: allergenBoard(counted, rules, new Set(regime.declaredAllergens)),
     diets: dietVerdicts(counted, rules),
     body: bodyOfPot(recipe, entries, bowl.potMl),
-    saltPercent: bowl.servingGrams > 0 ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
+    saltPercent: bowl.servingGrams > EMPTY ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
     provenance: provenanceOf(eaten, bowl),
     ...(cost ? { cost } : {}),
     notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, declares: regime.declares !== null, perBowl: (key) => perServing[key].value }),

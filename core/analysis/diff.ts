@@ -1,8 +1,9 @@
 /** What is different between two versions of a soup, as someone reads it: lines, steps, figures, allergens. */
+import type { AllergenState } from '../allergen/board.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import { NUTRIENTS, type Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Line, type Recipe, type Step } from '../vocabulary/recipe.ts';
-import { type KeptAnalysis, NOT_KNOWN } from './snapshot.ts';
+import { type KeptAnalysis, NOT_KNOWN, type NotKnown } from './snapshot.ts';
 
 export interface Version {
   recipe: Recipe;
@@ -34,7 +35,7 @@ export interface Difference {
   steps: StepChange[];
   figures: FigureChange[];
   body: { before: number; after: number } | null;
-  allergens: { id: AllergenId; before: string; after: string }[];
+  allergens: { id: AllergenId; before: AllergenState | NotKnown; after: AllergenState | NotKnown }[];
 }
 
 /** A figure that moves by less than this share of itself is the same to a kitchen (judgement, no source). */

@@ -93,9 +93,12 @@ export function resolveBowl(recipe: Recipe, contents: PotContents, steam: Evapor
   };
 }
 
+/** A pot of less than this, in grams or millilitres, is empty: no kitchen weighs it, and nothing is divided by it. */
+export const EMPTY = 1e-6;
+
 function countBowls(recipe: Recipe, potGrams: number, potMl: number): Pick<Bowl, 'servings' | 'how'> {
   if (recipe.servings !== undefined) return { servings: recipe.servings, how: 'counted' };
-  if (recipe.servingGrams !== undefined && potGrams > 0) return { servings: potGrams / recipe.servingGrams, how: 'weighed' };
+  if (recipe.servingGrams !== undefined && potGrams > EMPTY) return { servings: potGrams / recipe.servingGrams, how: 'weighed' };
   // An empty pot is still one bowl, so that nothing is divided by zero.
-  return { servings: potMl > 0 ? potMl / ASSUMED_BOWL_ML : 1, how: 'assumed' };
+  return { servings: potMl > EMPTY ? potMl / ASSUMED_BOWL_ML : 1, how: 'assumed' };
 }

@@ -74,3 +74,8 @@ describe('the bowls of a pot', () => {
     expect(codes.some((code) => code.startsWith('bowl.'))).toBe(questioned);
   });
 });
+
+test('a pot of next to nothing is an empty pot: one bowl, and no figure that runs away', () => {
+  const { servings, per100g, saltPercent } = bowlOf(soup([line('a', 'leek', 5e-324)], { servings: undefined }));
+  expect([servings, per100g.energyKcal.value, saltPercent]).toEqual([1, 0, 0]);
+});

@@ -1,5 +1,5 @@
 /** The one query layer over server state. */
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type {
   DraftBody,
   FlowTest,
@@ -10,6 +10,8 @@ import type {
   NewVersion,
   PhraseBody,
   Settings,
+  SoupList,
+  SoupQuery,
   SoupSummary,
   VersionBody,
 } from '../../contract/types.ts';
@@ -44,10 +46,27 @@ const keys = {
   flowTests: (id: string) => ['flowTests', id] as const,
 };
 
-export const useSoups = () =>
-  useQuery({
-    queryKey: keys.soups,
-    queryFn: ({ signal }) => ask<{ soups: SoupSummary[] }>('GET', '/api/soups', undefined, signal).then(({ soups }) => soups),
+/** What the address of the list asks for. */
+export type SoupsAsked = Pick<SoupQuery, 'q' | 'checks' | 'archived' | 'sort'> & { without: string };
+
+/** The soups in pages, sorted and filtered on the server. */
+export const useSoups = ({ q, without, checks, archived, sort }: SoupsAsked) =>
+  useInfiniteQuery({
+    queryKey: [...keys.soups, q, without, checks, archived, sort],
+    initialPageParam: '',
+    queryFn: ({ pageParam, signal }) => {
+      const asked = new URLSearchParams({
+        sort,
+        ...(q ? { q } : {}),
+        ...(without ? { without } : {}),
+        ...(checks ? { checks: '1' } : {}),
+        ...(archived ? { archived: '1' } : {}),
+        ...(pageParam ? { after: pageParam } : {}),
+      });
+      return ask<SoupList>('GET', `/api/soups?${asked}`, undefined, signal);
+    },
+    getNextPageParam: ({ next }) => next,
+    placeholderData: (last) => last,
   });
 export const useSoup = (id: string) =>
   useQuery({ queryKey: keys.soup(id), queryFn: ({ signal }) => ask<SoupSummary>('GET', `/api/soups/${id}`, undefined, signal) });
@@ -62,7 +81,7 @@ export const useDraft = (id: string) =>
 export const useVersions = (id: string) =>
   useQuery({
     queryKey: keys.versions(id),
-    queryFn: ({ signal }) => ask<{ versions: VersionBody[] }>('GET', `/api/soups/${id}/versions`, undefined, signal).then(({ versions }) => versions),
+    queryFn: ({ signal }) => ask<{ versions: VersionBody[]; unreadable?: number[] }>('GET', `/api/soups/${id}/versions`, undefined, signal),
   });
 export const useSettings = () =>
   useQuery({ queryKey: keys.settings, queryFn: ({ signal }) => ask<Settings>('GET', '/api/settings', undefined, signal) });

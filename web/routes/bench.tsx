@@ -1,7 +1,8 @@
 import { CircleHelp, CloudOff, Redo2, Undo2 } from 'lucide-react';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
+import type { VersionBody } from '../../contract/types.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
 import { REGIME_IDS, type RegimeId } from '../../core/regime/regime.ts';
 import type { Plan } from '../../core/swap/plan.ts';
@@ -12,6 +13,7 @@ import { useAutosave } from '../features/bench/autosave.ts';
 import { BowlsDialog } from '../features/bench/BowlsDialog.tsx';
 import { ChangedBar } from '../features/bench/ChangedBar.tsx';
 import { ClashDialog } from '../features/bench/ClashDialog.tsx';
+import type { KeeperState } from '../features/bench/draftKeeper.ts';
 import { KeepDialog } from '../features/bench/KeepDialog.tsx';
 import { KeysDialog } from '../features/bench/KeysDialog.tsx';
 import { PotPanel } from '../features/bench/PotPanel.tsx';
@@ -28,13 +30,16 @@ import { Button } from '../ui/button.tsx';
 import { Dialog } from '../ui/dialog.tsx';
 import { Select } from '../ui/field.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
+import { say } from '../ui/toast.tsx';
 
 const SAVE_WORDS = {
-  saved: 'saved',
+  clean: 'saved',
+  waiting: 'saving ...',
   saving: 'saving ...',
   offline: 'not saved: the server does not answer. Kept in this browser, tried again',
-  conflict: 'someone saved in between',
-} as const;
+  refused: 'not saved: the server refused it. Kept in this browser',
+  clash: 'someone saved in between',
+} as const satisfies Record<KeeperState, string>;
 
 /** The bench of one soup: opens its draft, then lays out the three zones. */
 export function Bench() {
@@ -48,6 +53,7 @@ function BenchOf({ soupId }: { soupId: string }) {
   const versions = useVersions(soupId);
   const autosave = useAutosave(soupId, draft.data);
   const onBench = useBench((state) => state.soupId === soupId);
+  useTakenVersion(soupId, versions.data?.versions);
   if (draft.isError && !onBench)
     return (
       <div className="p-6">
@@ -68,11 +74,27 @@ function BenchOf({ soupId }: { soupId: string }) {
         title={soup.data.title}
         from={version ? `draft of "${version.name}"` : 'draft'}
         versions={soup.data.versions.length}
-        original={originalOf(versions.data, draft.data.basedOn)}
+        original={originalOf(versions.data.versions, draft.data.basedOn)}
         autosave={autosave}
       />
     </Suspense>
   );
+}
+
+/** '?take=2' in the address puts that version on the bench, as one step that undo takes back. */
+function useTakenVersion(soupId: string, versions: readonly VersionBody[] | undefined) {
+  const [params, setParams] = useSearchParams();
+  const number = Number(params.get('take'));
+  const onBench = useBench((state) => state.soupId === soupId);
+  useEffect(() => {
+    if (!number || !onBench || !versions) return;
+    const version = versions.find((one) => one.number === number);
+    if (version) {
+      useBench.getState().takeVersion(version);
+      say(`Version ${number} is on the bench. Undo brings back what was there.`);
+    } else say(`This soup has no version ${number}.`);
+    setParams({}, { replace: true });
+  }, [number, onBench, versions, setParams]);
 }
 
 interface WorktopProps {
@@ -154,9 +176,10 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
             ))}
           </Select>
         </span>
-        <span role="status" className={`text-sm ${autosave.state === 'offline' ? 'text-beet' : 'text-kale-soft'}`}>
+        <span role="status" className={`text-sm ${autosave.state === 'offline' || autosave.state === 'refused' ? 'text-beet' : 'text-kale-soft'}`}>
           {autosave.state === 'offline' && <CloudOff size={14} aria-hidden className="mr-1 inline" />}
           {SAVE_WORDS[autosave.state]}
+          {autosave.why && `: ${autosave.why}`}
         </span>
         <div className="ml-auto flex flex-wrap gap-1.5">
           <Button onClick={() => history.undo()} disabled={!history.canUndo} aria-label="Undo">

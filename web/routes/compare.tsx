@@ -1,11 +1,13 @@
-import { Suspense, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Suspense } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
 import type { VersionBody } from '../../contract/types.ts';
 import { differenceOf } from '../../core/analysis/diff.ts';
-import { ALLERGEN_LABELS } from '../../core/vocabulary/allergens.ts';
+import { NOT_KNOWN } from '../../core/analysis/snapshot.ts';
+import { ALLERGEN_LABELS, DIET_LABELS } from '../../core/vocabulary/allergens.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/vocabulary/nutrient.ts';
+import { countedLines } from '../../core/vocabulary/recipe.ts';
 import { useSoup, useVersions } from '../api/queries.ts';
-import { Difference } from '../features/bench/Difference.tsx';
+import { Difference, STATE_WORDS } from '../features/bench/Difference.tsx';
 import { lineName } from '../features/bench/view.ts';
 import { figure } from '../kitchen/format.ts';
 import { useKitchen } from '../kitchen/kitchen.ts';
@@ -32,7 +34,7 @@ export function Compare() {
   const { id = '' } = useParams();
   const soup = useSoup(id);
   const versions = useVersions(id);
-  const [chosen, setChosen] = useState<string[] | null>(null);
+  const [params, setParams] = useSearchParams();
   if (versions.isError)
     return (
       <div className="p-6">
@@ -40,9 +42,12 @@ export function Compare() {
       </div>
     );
   if (!versions.data || !soup.data) return <Waiting>Fetching the versions ...</Waiting>;
-  const all = versions.data;
-  const ids = chosen ?? [all[0]?.id, all.at(-1)?.id].filter((one, index, list): one is string => one !== undefined && list.indexOf(one) === index);
-  const columns = all.filter((version) => ids.includes(version.id));
+  const { versions: all, unreadable = [] } = versions.data;
+  const first = [all[0]?.number, all.at(-1)?.number];
+  const asked = params.get('v');
+  const numbers = new Set(asked === null ? first : asked.split(',').map(Number));
+  const columns = all.filter((version) => numbers.has(version.number)).slice(0, MOST);
+  const choose = (next: number[]) => setParams({ v: next.join(',') }, { replace: true });
   return (
     <div className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-6">
       <div className="flex flex-wrap items-baseline gap-4">
@@ -51,22 +56,41 @@ export function Compare() {
           back to the bench
         </Link>
       </div>
+      {unreadable.length > 0 && (
+        <Notice tone="breaks">
+          {unreadable.length === 1 ? `Version ${unreadable[0]} was` : `Versions ${unreadable.join(', ')} were`} kept in a way that this program cannot
+          read; nothing of {unreadable.length === 1 ? 'it' : 'them'} is changed. Open the kitchen with the program that kept{' '}
+          {unreadable.length === 1 ? 'it' : 'them'}.
+        </Notice>
+      )}
       <fieldset className="flex flex-wrap gap-3">
         <legend className="sr-only">Versions shown, up to {MOST}</legend>
-        {all.map((version) => (
-          <label key={version.id} className="flex min-h-7 items-center gap-1.5">
-            <input
-              type="checkbox"
-              className="size-4"
-              checked={ids.includes(version.id)}
-              disabled={!ids.includes(version.id) && ids.length >= MOST}
-              onChange={(event) => setChosen(event.target.checked ? [...ids, version.id] : ids.filter((one) => one !== version.id))}
-            />
-            {version.number}. {version.name}
-          </label>
-        ))}
+        {all.map(({ id: version, number, name }) => {
+          const shown = columns.some((column) => column.id === version);
+          return (
+            <label key={version} className="flex min-h-7 items-center gap-1.5">
+              <input
+                type="checkbox"
+                className="size-4"
+                checked={shown}
+                disabled={!shown && columns.length >= MOST}
+                onChange={(event) => {
+                  const others = columns.map((column) => column.number).filter((one) => one !== number);
+                  choose(event.target.checked ? [...others, number].sort((a, b) => a - b) : others);
+                }}
+              />
+              {number}. {name}
+            </label>
+          );
+        })}
       </fieldset>
-      {columns.length === 0 ? <p>Choose a version to see it.</p> : <Columns columns={columns} />}
+      {columns.length === 0 ? (
+        <p>Choose a version to see it.</p>
+      ) : (
+        <Suspense fallback={<p role="status">Fetching the foods ...</p>}>
+          <Columns soupId={id} columns={columns} />
+        </Suspense>
+      )}
       {columns.length > 1 && (
         <Suspense fallback={<p role="status">Reading the difference ...</p>}>
           <Read before={columns[0] as VersionBody} after={columns.at(-1) as VersionBody} />
@@ -92,7 +116,9 @@ function Read({ before, after }: { before: VersionBody; after: VersionBody }) {
   );
 }
 
-function Columns({ columns }: { columns: VersionBody[] }) {
+function Columns({ soupId, columns }: { soupId: string; columns: VersionBody[] }) {
+  const core = useKitchen();
+  const nameOf = lineName(core);
   const first = columns[0] as VersionBody;
   return (
     <div className="overflow-x-auto rounded-xl border border-line bg-card">
@@ -109,7 +135,16 @@ function Columns({ columns }: { columns: VersionBody[] }) {
                   {new Date(version.createdAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
                   {version.reason && `: ${version.reason}`}
                 </span>
-                {version.numbersChanged && <State tone="check">the food data has changed since this was kept</State>}
+                <Since version={version} nameOf={(food) => core.shelf.food(food)?.name ?? food} />
+                <span className="mt-1 flex gap-2 font-normal">
+                  <Link
+                    className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-2 hover:bg-oat-deep"
+                    to={`/soups/${soupId}/bench?take=${version.number}`}
+                    aria-label={`Put version ${version.number} on the bench`}
+                  >
+                    Put on the bench
+                  </Link>
+                </span>
               </th>
             ))}
           </tr>
@@ -167,6 +202,18 @@ function Columns({ columns }: { columns: VersionBody[] }) {
               </td>
             ))}
           </tr>
+          {columns.some(({ analysis }) => states(analysis, NOT_KNOWN) !== 'none') && (
+            <tr className="border-t border-line align-top">
+              <th scope="row" className="px-3 py-1 text-left font-normal">
+                Not worked out when kept
+              </th>
+              {columns.map(({ id, analysis }) => (
+                <td key={id} className="px-3 py-1">
+                  {states(analysis, NOT_KNOWN)}
+                </td>
+              ))}
+            </tr>
+          )}
           <tr className="border-t border-line align-top">
             <th scope="row" className="px-3 py-1 text-left font-normal">
               Lines
@@ -174,7 +221,7 @@ function Columns({ columns }: { columns: VersionBody[] }) {
             {columns.map((version) => (
               <td key={version.id} className="px-3 py-1">
                 <ul>
-                  {version.recipe.lines.map((line) => (
+                  {countedLines(version.recipe).map((line) => (
                     <li
                       key={line.id}
                       className={
@@ -184,7 +231,9 @@ function Columns({ columns }: { columns: VersionBody[] }) {
                           : ''
                       }
                     >
-                      {line.text}
+                      {nameOf(line)}, {line.grams ? `${figure(line.grams.best)} g` : 'not weighed'}
+                      {line.perBowl && ' a bowl'}
+                      <span className="ml-1 text-sm font-normal text-kale-soft">{line.text}</span>
                     </li>
                   ))}
                 </ul>
@@ -197,10 +246,30 @@ function Columns({ columns }: { columns: VersionBody[] }) {
   );
 }
 
+/** What today's rows, labels and rules see otherwise than when the version was kept. */
+function Since({ version, nameOf }: { version: VersionBody; nameOf: (foodId: string) => string }) {
+  const { numbersChanged, changedSince, foodsGone } = version;
+  if (!numbersChanged) return null;
+  const said = [
+    ...(foodsGone ?? []).map((id) => `${nameOf(id)} is no longer on the shelf`),
+    ...(changedSince?.allergens ?? []).map(({ id, was, is }) => `${ALLERGEN_LABELS[id]}: ${STATE_WORDS[was]}, today ${STATE_WORDS[is]}`),
+    ...(changedSince?.diets ?? []).map(({ id, was, is }) => `${DIET_LABELS[id]}: ${STATE_WORDS[was]}, today ${STATE_WORDS[is]}`),
+    ...(changedSince && changedSince.nutrients.length > 0 ? [`${changedSince.nutrients.length} figures`] : []),
+  ];
+  const worse = changedSince?.allergens.some(({ is }) => is === 'contains') || changedSince?.diets.some(({ is }) => is === 'breaks');
+  return (
+    <span className="block font-normal">
+      <State tone={worse ? 'breaks' : 'check'}>changed since this was kept</State>
+      <span className="block text-sm">{said.join('; ')}.</span>
+    </span>
+  );
+}
+
 function cell(version: VersionBody, first: VersionBody, key: Nutrient) {
-  const { value, low, high, atLeast } = version.analysis.perServing[key];
-  const before = first.analysis.perServing[key].value;
-  const changed = version !== first && Math.abs(value - before) > Math.max(before * 0.02, 1e-6);
+  const { value, low, high, atLeast, notKnown } = version.analysis.perServing[key];
+  if (notKnown) return <span className="text-kale-soft">not worked out when this was kept</span>;
+  const { value: before, notKnown: unlike } = first.analysis.perServing[key];
+  const changed = version !== first && !unlike && Math.abs(value - before) > Math.max(before * 0.02, 1e-6);
   return (
     <>
       <span className={changed ? 'font-semibold text-squash' : ''}>

@@ -1,67 +1,79 @@
 import { ArrowDownUp } from 'lucide-react';
-import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
-import type { SoupSummary } from '../../contract/types.ts';
-import { ALLERGEN_LABELS, type AllergenId } from '../../core/vocabulary/allergens.ts';
-import { useChangeSoup, useSoups } from '../api/queries.ts';
+import { useDeferredValue } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { SOUP_SORTS, type SoupSort, type SoupSummary } from '../../contract/types.ts';
+import { ALLERGEN_LABELS, ALLERGENS } from '../../core/vocabulary/allergens.ts';
+import { type SoupsAsked, useChangeSoup, useSoups } from '../api/queries.ts';
 import { figure } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { Notice, State } from '../ui/state.tsx';
 
-type Sort = 'title' | 'updatedAt' | 'energyKcal' | 'sodiumMg';
-
 const newest = (soup: SoupSummary) => soup.versions.at(-1);
 
-function sorted(soups: SoupSummary[], by: Sort): SoupSummary[] {
-  const value = (soup: SoupSummary): string | number =>
-    by === 'title' ? soup.title.toLowerCase() : by === 'updatedAt' ? soup.updatedAt : (newest(soup)?.[by] ?? Number.POSITIVE_INFINITY);
-  const direction = by === 'updatedAt' ? -1 : 1;
-  return [...soups].sort((a, b) => (value(a) < value(b) ? -direction : value(a) > value(b) ? direction : 0));
+/** What the list shows lives in the address, so that it can be kept, sent and gone back to. */
+function useAsked() {
+  const [params, setParams] = useSearchParams();
+  const sort = params.get('sort');
+  const asked: SoupsAsked = {
+    q: params.get('q') ?? '',
+    without: params.get('without') ?? '',
+    checks: params.get('checks') === '1',
+    archived: params.get('archived') === '1',
+    sort: SOUP_SORTS.find((one) => one === sort) ?? 'updated',
+  };
+  const ask = (changes: Partial<SoupsAsked>) => {
+    const next = { ...asked, ...changes };
+    setParams(
+      {
+        ...(next.q ? { q: next.q } : {}),
+        ...(next.without ? { without: next.without } : {}),
+        ...(next.without && next.checks ? { checks: '1' } : {}),
+        ...(next.archived ? { archived: '1' } : {}),
+        ...(next.sort === 'updated' ? {} : { sort: next.sort }),
+      },
+      // At once, so that what is typed stands where it was typed.
+      { replace: true, flushSync: true },
+    );
+  };
+  return { asked, ask };
 }
 
 /** The house's soups as rows. */
 export function Soups() {
-  const soups = useSoups();
+  const { asked, ask } = useAsked();
+  // What is typed is shown at once and asked for a moment later.
+  const later = useDeferredValue(asked.q);
+  const soups = useSoups({ ...asked, q: later.trim() });
   const change = useChangeSoup();
-  const [query, setQuery] = useState('');
-  const [without, setWithout] = useState('');
-  const [archived, setArchived] = useState(false);
-  const [sort, setSort] = useState<Sort>('updatedAt');
-  const allergens = useMemo(() => [...new Set(soups.data?.flatMap((soup) => newest(soup)?.contains ?? []))].sort(), [soups.data]);
-  const shown = useMemo(
-    () =>
-      sorted(
-        (soups.data ?? []).filter(
-          (soup) =>
-            soup.archived === archived &&
-            soup.title.toLowerCase().includes(query.trim().toLowerCase()) &&
-            !(without && newest(soup)?.contains?.includes(without as AllergenId)),
-        ),
-        sort,
-      ),
-    [soups.data, query, without, archived, sort],
-  );
+  const shown = soups.data?.pages.flatMap((page) => page.soups) ?? [];
+  const total = soups.data?.pages[0]?.total ?? 0;
 
   return (
     <div className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-6">
       <div className="flex flex-wrap items-end gap-3">
         <h1 className="mr-auto font-title text-3xl">Soups</h1>
         <Field label="Search">
-          <Input value={query} onChange={(event) => setQuery(event.target.value)} className="w-52" />
+          <Input value={asked.q} onChange={(event) => ask({ q: event.target.value })} className="w-52" placeholder="title or food" />
         </Field>
         <Field label="Containing no">
-          <Select value={without} onChange={(event) => setWithout(event.target.value)}>
+          <Select value={asked.without} onChange={(event) => ask({ without: event.target.value })}>
             <option value="">(any)</option>
-            {allergens.map((id) => (
+            {ALLERGENS.map((id) => (
               <option key={id} value={id}>
                 {ALLERGEN_LABELS[id]}
               </option>
             ))}
           </Select>
         </Field>
+        {asked.without && (
+          <label className="flex min-h-8 items-center gap-1.5">
+            <input type="checkbox" className="size-4" checked={asked.checks} onChange={(event) => ask({ checks: event.target.checked })} /> also those
+            to check
+          </label>
+        )}
         <label className="flex min-h-8 items-center gap-1.5">
-          <input type="checkbox" className="size-4" checked={archived} onChange={(event) => setArchived(event.target.checked)} /> put away
+          <input type="checkbox" className="size-4" checked={asked.archived} onChange={(event) => ask({ archived: event.target.checked })} /> archived
         </label>
         <Link to="/read" className="inline-flex min-h-8 items-center rounded-md bg-squash px-3 font-semibold text-white hover:bg-kale">
           Read a recipe
@@ -76,32 +88,32 @@ export function Soups() {
         </Notice>
       )}
       {soups.isPending && <p role="status">Fetching the soups ...</p>}
-      {soups.data && shown.length === 0 && <EmptyShelf searching={query !== '' || without !== '' || archived} />}
+      {soups.data && shown.length === 0 && <EmptyShelf searching={asked.q !== '' || asked.without !== '' || asked.archived} />}
       {shown.length > 0 && (
         <div className="overflow-x-auto rounded-xl border border-line bg-card">
           <table className="w-full border-collapse text-left">
             <thead className="bg-oat-deep">
               <tr>
-                <SortHead by="title" now={sort} onSort={setSort}>
+                <SortHead by="title" now={asked.sort} onSort={(sort) => ask({ sort })}>
                   Soup
                 </SortHead>
                 <th scope="col" className="px-3 py-2 font-semibold">
                   Newest version contains
                 </th>
-                <SortHead by="energyKcal" now={sort} onSort={setSort} right>
+                <SortHead by="energy" now={asked.sort} onSort={(sort) => ask({ sort })} right>
                   kcal a bowl
                 </SortHead>
-                <SortHead by="sodiumMg" now={sort} onSort={setSort} right>
+                <SortHead by="sodium" now={asked.sort} onSort={(sort) => ask({ sort })} right>
                   sodium mg
                 </SortHead>
                 <th scope="col" className="px-3 py-2 font-semibold">
                   Versions and needs
                 </th>
-                <SortHead by="updatedAt" now={sort} onSort={setSort}>
+                <SortHead by="updated" now={asked.sort} onSort={(sort) => ask({ sort })}>
                   Changed
                 </SortHead>
                 <th scope="col" className="px-3 py-2">
-                  <span className="sr-only">Put away</span>
+                  <span className="sr-only">Archive</span>
                 </th>
               </tr>
             </thead>
@@ -117,15 +129,37 @@ export function Soups() {
           </table>
         </div>
       )}
+      {soups.data && shown.length > 0 && (
+        <p role="status" className="flex items-center gap-3 text-sm text-kale-soft">
+          {shown.length} of {total}
+          {soups.hasNextPage && (
+            <Button onClick={() => soups.fetchNextPage()} disabled={soups.isFetchingNextPage}>
+              {soups.isFetchingNextPage ? 'Fetching ...' : 'Show more'}
+            </Button>
+          )}
+        </p>
+      )}
     </div>
   );
 }
 
-function SortHead({ by, now, onSort, right, children }: { by: Sort; now: Sort; onSort: (by: Sort) => void; right?: boolean; children: string }) {
+function SortHead({
+  by,
+  now,
+  onSort,
+  right,
+  children,
+}: {
+  by: SoupSort;
+  now: SoupSort;
+  onSort: (by: SoupSort) => void;
+  right?: boolean;
+  children: string;
+}) {
   return (
     <th
       scope="col"
-      aria-sort={by === now ? (by === 'updatedAt' ? 'descending' : 'ascending') : 'none'}
+      aria-sort={by === now ? (by === 'updated' ? 'descending' : 'ascending') : 'none'}
       className={`px-1 py-1 ${right ? 'text-right' : ''}`}
     >
       <Button kind="quiet" className="font-semibold whitespace-nowrap" onClick={() => onSort(by)}>
@@ -146,7 +180,7 @@ function SoupRow({ soup, onArchive }: { soup: SoupSummary; onArchive: () => void
         </Link>
       </th>
       <td className="max-w-64 px-3 py-2.5">
-        {version?.contains?.map((id) => ALLERGEN_LABELS[id]).join(', ') || 'none shown by the ingredients'}
+        {version?.contains ? version.contains.map((id) => ALLERGEN_LABELS[id]).join(', ') || 'none shown by the ingredients' : 'not worked out'}
         {version?.checks && version.checks.length > 0 && (
           <span className="block text-sm text-mustard">check: {version.checks.map((id) => ALLERGEN_LABELS[id]).join(', ')}</span>
         )}
@@ -169,6 +203,7 @@ function SoupRow({ soup, onArchive }: { soup: SoupSummary; onArchive: () => void
               </li>
             ))}
         </ul>
+        {soup.newestChanged && <State tone="check">changed since kept</State>}
         {soup.versions.length > 1 && (
           <Link className="text-sm underline" to={`/soups/${soup.id}/compare`}>
             compare {soup.versions.length} versions
@@ -179,8 +214,8 @@ function SoupRow({ soup, onArchive }: { soup: SoupSummary; onArchive: () => void
         {new Date(soup.updatedAt).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })}
       </td>
       <td className="px-2 py-2 whitespace-nowrap">
-        <Button kind="chip" onClick={onArchive} aria-label={`${soup.archived ? 'Bring back' : 'Put away'} ${soup.title}`}>
-          {soup.archived ? 'Bring back' : 'Put away'}
+        <Button kind="chip" onClick={onArchive} aria-label={`${soup.archived ? 'Bring back' : 'Archive'} ${soup.title}`}>
+          {soup.archived ? 'Bring back' : 'Archive'}
         </Button>
       </td>
     </tr>

@@ -1,5 +1,8 @@
 import type { ReactNode } from 'react';
+import type { AllergenState } from '../../../core/allergen/board.ts';
+import type { DietState } from '../../../core/allergen/diets.ts';
 import type { Difference as Diff, LineChange } from '../../../core/analysis/diff.ts';
+import type { NotKnown } from '../../../core/analysis/snapshot.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import { NUTRIENT_LABELS, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { type Line, STAGE_LABELS } from '../../../core/vocabulary/recipe.ts';
@@ -28,11 +31,14 @@ export function lineChangeText(change: LineChange, nameOf: (line: Line) => strin
 /** The line of the original a change is about; what is new is about itself. */
 export const changedLineId = (change: LineChange): string => (change.kind === 'in' ? change.after.id : change.before.id);
 
-const STATE_WORDS: Record<string, string> = {
+export const STATE_WORDS: Record<AllergenState | DietState | NotKnown, string> = {
   contains: 'contains',
   check: 'check the label',
   mayContain: 'may contain',
   absent: 'not in the ingredients',
+  fits: 'fits',
+  breaks: 'does not fit',
+  notKnown: 'not worked out when it was kept',
 };
 /** Another unit of a figure that is shown, or nothing a reader asks for. */
 const SAID_OTHERWISE: ReadonlySet<string> = new Set(['energyKj', 'waterG']);

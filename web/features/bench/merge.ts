@@ -1,4 +1,5 @@
 /** Joins two drafts that grew from one: what only one side changed is taken; what both changed is left to the cook. */
+import { dequal } from 'dequal';
 import type { ChangeNotes } from '../../../contract/types.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
@@ -21,13 +22,11 @@ export interface Merge {
   conflicts: Conflict[];
 }
 
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
-
 export function mergeDrafts(base: DraftContent, mine: DraftContent, theirs: DraftContent): Merge {
   const conflicts: Conflict[] = [];
   const take = <T>(what: string, b: T, m: T, t: T, say: (value: T) => string): T => {
-    if (same(m, t) || same(b, t)) return m;
-    if (same(b, m)) return t;
+    if (dequal(m, t) || dequal(b, t)) return m;
+    if (dequal(b, m)) return t;
     conflicts.push({ what, mine: say(m), theirs: say(t) });
     return m;
   };

@@ -1,6 +1,7 @@
 /** What is on the bench: recipe and needs, with undo and redo without end, and which line is in hand. */
 import { temporal } from 'zundo';
 import { create } from 'zustand';
+import { shallow } from 'zustand/shallow';
 import { useStoreWithEqualityFn } from 'zustand/traditional';
 import type { Needs } from '../../../core/swap/needs.ts';
 import { putBack, takeOut } from '../../../core/swap/steps.ts';
@@ -25,6 +26,8 @@ interface BenchState extends DraftContent {
   /** What the cook has to say of a change; an empty note is none. */
   noteChange: (lineId: string, note: string) => void;
   takeMerged: (content: DraftContent) => void;
+  /** A kept version, whole, in the place of what is there: one step of undo. */
+  takeVersion: (version: DraftContent) => void;
 }
 
 const NO_SOUP: Recipe = { title: '', lines: [], steps: [] };
@@ -87,6 +90,7 @@ export const useBench = create<BenchState>()(
           const next = note.trim() === '' ? others : { ...others, [lineId]: note.trim() };
           return { notes: Object.keys(next).length > 0 ? next : undefined };
         }),
+      takeVersion: ({ recipe, needs, notes }) => set({ recipe, needs, notes, selected: stillThere(recipe, get().selected) }),
       takeMerged: ({ recipe, needs, notes }) => set({ recipe, needs, notes, selected: stillThere(recipe, get().selected) }),
     }),
     {
@@ -131,7 +135,3 @@ export const useHistory = () =>
     ({ undo, redo, pastStates, futureStates }) => ({ undo, redo, canUndo: pastStates.length > 0, canRedo: futureStates.length > 0 }),
     shallow,
   );
-
-function shallow<T extends object>(a: T, b: T): boolean {
-  return (Object.keys(a) as (keyof T)[]).every((key) => Object.is(a[key], b[key]));
-}
