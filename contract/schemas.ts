@@ -3,13 +3,14 @@ import Joi from 'joi';
 import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
 import { PIN_FLAGS, PIN_STATES } from '../core/food/pins.ts';
 import { isDay } from '../core/quantity/day.ts';
+import { SYSTEMS } from '../core/quantity/units.ts';
 import { REGIME_IDS } from '../core/regime/regime.ts';
 import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
 import { CATEGORIES } from '../core/vocabulary/food.ts';
 import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import { EATEN, LIDS, MAX_LINES, METHODS, STAGES } from '../core/vocabulary/recipe.ts';
 
-export const MEASURES = ['auto', 'us', 'metric', 'imperial', 'au'] as const;
+export const MEASURES = ['auto', ...SYSTEMS] as const;
 /** No kitchen weighs more than this into one pot; keeps every sum finite. */
 const MOST_GRAMS = 1e7;
 const MOST_MINUTES = 100_000;
@@ -61,6 +62,7 @@ const step = Joi.object({
 export const recipeSchema = Joi.object({
   id,
   title: Joi.string().min(1).max(500).required(),
+  measures: oneOf(SYSTEMS),
   servings,
   servingGrams: wholeGrams,
   measuredYieldGrams: wholeGrams,

@@ -3,12 +3,13 @@
 import type { ChangedSince, KeptAnalysis } from '../core/analysis/snapshot.ts';
 import type { LabelEntry } from '../core/food/label.ts';
 import type { LabelPin } from '../core/food/pins.ts';
+import type { System } from '../core/quantity/units.ts';
 import type { RegimeId } from '../core/regime/regime.ts';
 import type { Needs } from '../core/swap/needs.ts';
 import type { AllergenId } from '../core/vocabulary/allergens.ts';
 import type { Recipe } from '../core/vocabulary/recipe.ts';
 
-export type Measures = 'auto' | 'us' | 'metric' | 'imperial' | 'au';
+export type Measures = 'auto' | System;
 
 export interface Settings {
   regime: RegimeId;

@@ -35,6 +35,7 @@ export const unguarded = (value: string): string => (/^''*[=+\-@\t\r\n|%＝＋�
 export function toCsv(recipe: Recipe): string {
   const rows: Cells[] = [
     { kind: 'title', text: recipe.title },
+    ...(recipe.measures === undefined ? [] : [{ kind: 'measures', text: recipe.measures }]),
     ...(recipe.servings === undefined ? [] : [{ kind: 'servings', text: recipe.servings }]),
     ...recipe.lines.map(lineCells),
     ...recipe.steps.map(stepCells),
@@ -77,6 +78,7 @@ export function fromCsv(text: string): Record<string, unknown> | null {
     const truth = (column: (typeof CSV_COLUMNS)[number]) => (cell(column) === undefined ? undefined : cell(column) === 'true');
     const common = { id: cell('id'), stage: cell('stage'), text: cell('text') ?? '' };
     if (row.kind === 'title') value.title = cell('text');
+    else if (row.kind === 'measures') value.measures = cell('text');
     else if (row.kind === 'servings') value.servings = number('text');
     else if (row.kind === 'line')
       value.lines.push({

@@ -1,4 +1,5 @@
 /** Our own JSON, as it is exported: taken field by field, so that nothing of a strange file reaches the recipe but what a recipe has. */
+import { SYSTEMS } from '../quantity/units.ts';
 import { EATEN, type Grams, LIDS, type Line, MAX_STEPS, METHODS, type Recipe, STAGES, type Step } from '../vocabulary/recipe.ts';
 
 type Json = Record<string, unknown>;
@@ -77,6 +78,7 @@ export function recipeOfJson(value: Json): Recipe {
   const pot = object(value.pot);
   return kept<Recipe>({
     title: text(value.title)?.trim() || 'Untitled soup',
+    measures: one(value.measures, SYSTEMS),
     servings: positive(value.servings),
     servingGrams: positive(value.servingGrams),
     measuredYieldGrams: positive(value.measuredYieldGrams),

@@ -80,6 +80,7 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   const at = new Map(drafts.map(({ line, textLine }) => [line.id, textLine.at]));
   const recipe: Recipe = {
     title: sections.title || 'Untitled soup',
+    measures: system,
     ...(servings === undefined ? {} : { servings }),
     lines,
     steps: read.steps.slice(0, MAX_STEPS),

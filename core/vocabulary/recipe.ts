@@ -1,5 +1,7 @@
 /** A soup as the kitchen writes it: lines with edible grams, steps with their heat. Grams decide; words never do. */
 
+import type { System } from '../quantity/units.ts';
+
 export const STAGES = ['base', 'simmer', 'blend', 'finish', 'bowl', 'plate'] as const;
 export type Stage = (typeof STAGES)[number];
 export const STAGE_LABELS = {
@@ -67,6 +69,8 @@ export interface Step {
 export interface Recipe {
   id?: string | undefined;
   title: string;
+  /** The spoons and cups its text speaks of. */
+  measures?: System | undefined;
   servings?: number | undefined;
   servingGrams?: number | undefined;
   measuredYieldGrams?: number | undefined;

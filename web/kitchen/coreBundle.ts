@@ -11,6 +11,7 @@ export { ownFoodsOf } from '../../core/food/ownFoods.ts';
 export { searchFoods } from '../../core/food/search.ts';
 export { onShelf, SHELF, shelfWith } from '../../core/food/shelf.ts';
 export { shareWords } from '../../core/quantity/share.ts';
+export { isLargeChange, typedAmount } from '../../core/reading/typedAmount.ts';
 export { weighLine } from '../../core/reading/weighLine.ts';
 export { lessThanOriginal, REFERENCE_GRAMS } from '../../core/regime/claims.ts';
 export { SWAPS } from '../../core/swap/data/swaps.ts';

@@ -52,8 +52,8 @@ function BenchOf({ soupId }: { soupId: string }) {
   const draft = useDraft(soupId);
   const versions = useVersions(soupId);
   const autosave = useAutosave(soupId, draft.data);
-  const onBench = useBench((state) => state.soupId === soupId);
-  useTakenVersion(soupId, versions.data?.versions);
+  const onBench = autosave.opened;
+  useTakenVersion(onBench, versions.data?.versions);
   if (draft.isError && !onBench)
     return (
       <div className="p-6">
@@ -82,10 +82,9 @@ function BenchOf({ soupId }: { soupId: string }) {
 }
 
 /** '?take=2' in the address puts that version on the bench, as one step that undo takes back. */
-function useTakenVersion(soupId: string, versions: readonly VersionBody[] | undefined) {
+function useTakenVersion(onBench: boolean, versions: readonly VersionBody[] | undefined) {
   const [params, setParams] = useSearchParams();
   const number = Number(params.get('take'));
-  const onBench = useBench((state) => state.soupId === soupId);
   useEffect(() => {
     if (!number || !onBench || !versions) return;
     const version = versions.find((one) => one.number === number);

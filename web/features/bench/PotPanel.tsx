@@ -1,11 +1,12 @@
 import { Plus } from 'lucide-react';
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
-import { type Line, STAGE_LABELS, STAGES } from '../../../core/vocabulary/recipe.ts';
+import { memo, useEffect, useId, useMemo, useRef, useState } from 'react';
+import { type Grams, type Line, STAGE_LABELS, STAGES } from '../../../core/vocabulary/recipe.ts';
 import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
 import { figure } from '../../kitchen/format.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import { Button } from '../../ui/button.tsx';
 import { State } from '../../ui/state.tsx';
+import { say } from '../../ui/toast.tsx';
 import { PotSection } from './PotSection.tsx';
 import { potLayers } from './potLayers.ts';
 import { useBench } from './store.ts';
@@ -204,7 +205,7 @@ function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
           </Button>
         ))}
       {editing ? (
-        <AmountEditor line={line} name={name} onDone={() => onEdit(null)} />
+        <AmountEditor line={line} core={core} show={show} name={name} onDone={() => onEdit(null)} />
       ) : (
         <button
           type="button"
@@ -234,35 +235,84 @@ function amountText(line: Line, core: BenchView['core'], show: 'grams' | 'kitche
   return line.perBowl ? `${text} a bowl` : text;
 }
 
-/** Grams in place: Enter keeps them, Escape leaves them as they were. */
-function AmountEditor({ line, name, onDone }: { line: Line; name: string; onDone: () => void }) {
+/** The measure the amount is shown in: what a bare number counts. Grams where the kitchen shows grams, or the food has no measure. */
+function shownIn(text: string): string {
+  const [, word = 'g'] = /\d[\d ½⅓¼⅔¾]*\s(cup|tablespoon|teaspoon|medium|clove)s?$/.exec(text) ?? [];
+  return word;
+}
+
+/** The amount in place, in grams or any kitchen measure: Enter keeps it, Escape leaves it as it was. What cannot be read stays, and is said. */
+function AmountEditor({
+  line,
+  core,
+  show,
+  name,
+  onDone,
+}: {
+  line: Line;
+  core: BenchView['core'];
+  show: 'grams' | 'kitchen';
+  name: string;
+  onDone: () => void;
+}) {
   const weigh = useBench((state) => state.weighLine);
-  const [text, setText] = useState(line.grams ? String(Number(line.grams.best.toFixed(2))) : '');
-  const grams = Number(text.replace(',', '.'));
-  const valid = text.trim() !== '' && Number.isFinite(grams) && grams >= 0 && grams <= 1e6;
-  const finish = () => {
-    if (valid && grams !== line.grams?.best) weigh(line.id, grams);
+  const system = useBench((state) => state.recipe.measures ?? 'metric');
+  const food = line.foodId === null ? null : (core.shelf.food(line.foodId) ?? null);
+  const before = line.grams?.best ?? null;
+  const shown = before !== null && show === 'kitchen' && food ? core.kitchenMeasure(food, before) : null;
+  const unit = shown === null ? 'g' : shownIn(shown);
+  const asGrams = before === null ? '' : String(Number(before.toFixed(2)));
+  const opened = unit === 'g' ? asGrams : (shown ?? '').replace(/\s*[a-z]+$/, '');
+  const [text, setText] = useState(opened);
+  const [fault, setFault] = useState<string | null>(null);
+  const help = useId();
+  const read = core.typedAmount(text, { food, system, unit });
+  const put = (grams: Grams) => {
+    if (grams.best !== before) weigh(line.id, grams.best, grams);
+    if (before !== null && core.isLargeChange(before, grams.best))
+      say(`${name}: ${core.formatGrams(before)} is now ${core.formatGrams(grams.best)}. Undo takes it back.`);
     onDone();
   };
+  const finish = () => {
+    if (text === opened) onDone();
+    else if (read.kind === 'grams') put(read.grams);
+    else setFault(read.kind === 'fault' ? read.message : 'Which of the two?');
+  };
   return (
-    <span className="flex items-center gap-1">
+    <span className="flex flex-wrap items-center justify-end gap-1">
       <input
         autoFocus
-        inputMode="decimal"
-        aria-label={`Grams of ${name}`}
-        aria-invalid={!valid}
+        aria-label={unit === 'g' ? `Grams of ${name}` : `Amount of ${name} in ${unit}s, or as 250 g`}
+        aria-invalid={fault !== null}
+        aria-describedby={help}
         value={text}
         onFocus={(event) => event.target.select()}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={finish}
+        onChange={(event) => {
+          setText(event.target.value);
+          setFault(null);
+        }}
+        onBlur={(event) => {
+          // One of the two readings is being chosen: nothing is decided by leaving the box for it.
+          if (!(event.relatedTarget instanceof HTMLElement && event.relatedTarget.dataset.reading)) finish();
+        }}
         onKeyDown={(event) => {
           // Let go of the field while the page is still laid out: to take a focused one away costs a layout of its own.
-          if (event.key === 'Enter') event.currentTarget.blur();
+          if (event.key === 'Enter' && read.kind === 'grams') event.currentTarget.blur();
+          else if (event.key === 'Enter') finish();
           if (event.key === 'Escape') onDone();
         }}
         className="w-20 rounded border border-squash bg-white px-1 text-right"
       />
-      g
+      {unit}
+      <span id={help} role="status" className="basis-full text-right text-sm">
+        {fault ? <span className="text-beet">{fault}</span> : read.kind === 'grams' && text !== opened && read.said ? read.said : ''}
+      </span>
+      {read.kind === 'ask' &&
+        read.readings.map(({ label, grams }) => (
+          <Button key={label} kind="chip" data-reading="yes" onClick={() => put(grams)}>
+            {label}
+          </Button>
+        ))}
     </span>
   );
 }

@@ -9,6 +9,8 @@ import type { DraftContent } from './merge.ts';
 import { useBench } from './store.ts';
 
 export interface Autosave {
+  /** The draft of this soup is on the bench; what lay there before is gone. */
+  opened: boolean;
   state: KeeperState;
   clash: Clash | null;
   why: string | null;
@@ -64,6 +66,7 @@ const CLEAN: Pick<Autosave, 'state' | 'clash' | 'why'> = { state: 'clean', clash
 /** Opens the draft on the bench once it is there. A soup that is left is saved at once. */
 export function useAutosave(soupId: string, draft: DraftBody | undefined): Autosave {
   const [keeper, setKeeper] = useState<DraftKeeper | null>(null);
+  const [opened, setOpened] = useState(false);
   // Only the first draft opens the bench: later ones are the query's own business.
   useEffect(() => {
     if (draft) setKeeper((now) => now ?? keeperOf(soupId, draft));
@@ -78,6 +81,7 @@ export function useAutosave(soupId: string, draft: DraftBody | undefined): Autos
     restoreHistory(soupId, keeper.content);
     const hidden = () => keepHistory(soupId);
     window.addEventListener('pagehide', hidden);
+    setOpened(true);
     const stop = useBench.subscribe((now) => {
       if (now.soupId === soupId) keeper.edited(now);
     });
@@ -94,5 +98,5 @@ export function useAutosave(soupId: string, draft: DraftBody | undefined): Autos
     () => (keeper ? `${keeper.state} ${keeper.clash !== null}` : ''),
   );
   const { state, clash, why } = keeper && snapshot ? keeper : CLEAN;
-  return { state, clash, why, settle: (side) => keeper?.settle(side) };
+  return { opened, state, clash, why, settle: (side) => keeper?.settle(side) };
 }

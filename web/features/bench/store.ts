@@ -5,7 +5,7 @@ import { shallow } from 'zustand/shallow';
 import { useStoreWithEqualityFn } from 'zustand/traditional';
 import type { Needs } from '../../../core/swap/needs.ts';
 import { putBack, takeOut } from '../../../core/swap/steps.ts';
-import { type Line, type Recipe, settleGroups } from '../../../core/vocabulary/recipe.ts';
+import { type Grams, type Line, type Recipe, settleGroups } from '../../../core/vocabulary/recipe.ts';
 import type { DraftContent } from './merge.ts';
 
 interface BenchState extends DraftContent {
@@ -15,7 +15,8 @@ interface BenchState extends DraftContent {
   select: (lineId: string | null) => void;
   putRecipe: (recipe: Recipe, selected?: string | null) => void;
   setNeeds: (needs: Needs) => void;
-  weighLine: (lineId: string, grams: number) => void;
+  /** `interval` is what a spoon or a cup leaves open; a scale's where none is given. */
+  weighLine: (lineId: string, grams: number, interval?: Grams) => void;
   /** Takes one of the alternatives of a choice. */
   takeOption: (lineId: string) => void;
   /** Says which food a line is; its grams are weighed anew where the line tells. */
@@ -33,6 +34,7 @@ interface BenchState extends DraftContent {
 const NO_SOUP: Recipe = { title: '', lines: [], steps: [] };
 /** What a scale in the kitchen is out by. */
 const WEIGHED = 0.01;
+const onScale = (best: number): Grams => ({ best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) });
 
 export const useBench = create<BenchState>()(
   temporal(
@@ -49,9 +51,9 @@ export const useBench = create<BenchState>()(
       select: (selected) => set({ selected }),
       putRecipe: (recipe, selected) => set({ recipe, selected: selected ?? stillThere(recipe, get().selected) }),
       setNeeds: (needs) => set({ needs }),
-      weighLine: (lineId, best) =>
+      weighLine: (lineId, best, interval) =>
         set(({ recipe }) => ({
-          recipe: settleGroups({ ...recipe, lines: weighed(recipe, lineId, best) }),
+          recipe: settleGroups({ ...recipe, lines: weighed(recipe, lineId, interval ?? onScale(best)) }),
         })),
       takeOption: (lineId) =>
         set(({ recipe }) => {
@@ -102,7 +104,8 @@ export const useBench = create<BenchState>()(
 );
 
 /** A line weighed; a part that is weighed anew makes its whole as much more, a whole divides as before. */
-function weighed({ lines }: Recipe, lineId: string, best: number): Line[] {
+function weighed({ lines }: Recipe, lineId: string, grams: Grams): Line[] {
+  const { best } = grams;
   const line = lines.find(({ id }) => id === lineId);
   const before = line?.grams?.best ?? 0;
   const scale = (one: Line, to: number): Line => {
@@ -113,7 +116,7 @@ function weighed({ lines }: Recipe, lineId: string, best: number): Line[] {
     };
   };
   return lines.map((one) => {
-    if (one.id === lineId) return { ...one, grams: { best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) } };
+    if (one.id === lineId) return { ...one, grams };
     if (line?.partOf === one.id) return scale(one, (one.grams?.best ?? 0) + best - before);
     if (one.partOf === lineId && before > 0) return scale(one, ((one.grams?.best ?? 0) * best) / before);
     return one;

@@ -116,7 +116,7 @@ function ChooseFood({ view, line }: { view: BenchView; line: Line }) {
         onClose={() => setOpen(false)}
         onPick={({ id }) => {
           const food = shelf.food(id);
-          if (food) chooseFood(line.id, id, weighLine(line.text, food, 'us'));
+          if (food) chooseFood(line.id, id, weighLine(line.text, food, view.recipe.measures ?? 'metric'));
           setOpen(false);
         }}
       />
