@@ -73,9 +73,10 @@ export interface VersionDigest {
   checks: AllergenId[];
   energyKcal: number;
   sodiumMg: number;
-  /** Of the needs it was kept with: how many were asked, how many it meets or likely meets. */
+  /** Of the needs it was kept with: how many were asked, how many it meets or likely meets, how many only a label can tell. */
   asked: number;
   met: number;
+  toCheck?: number;
 }
 
 export interface VersionSummary extends Partial<VersionDigest> {

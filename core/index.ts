@@ -39,7 +39,7 @@ export type { Note } from './notes/rules.ts';
 export { dayAfter, isDay, kitchenDay } from './quantity/day.ts';
 export { shareWords } from './quantity/share.ts';
 // reading: text into a recipe with doubts
-export { phraseKey } from './reading/chooseFood.ts';
+export { phraseKey, phraseOf } from './reading/chooseFood.ts';
 export { CONSEQUENCE_WEIGHT, type Doubt, type DoubtReading, type PerServing } from './reading/doubts.ts';
 export { readLine } from './reading/line.ts';
 export { readRecipe } from './reading/read.ts';

@@ -63,7 +63,7 @@ test('by mouse', async ({ page, server }) => {
   await doubts.getByRole('button', { name: 'Find the food' }).click();
   await page.getByLabel('Search the shelf').fill('parsley');
   await expectAccessible(page);
-  await page.getByRole('button', { name: /^Parsley, fresh/ }).click();
+  await page.getByRole('option', { name: /^Parsley, fresh/ }).click();
   await expect(doubts.getByRole('heading')).toHaveText(/^0 of [12] doubts open/);
   await page.getByRole('button', { name: 'Put on the bench' }).click();
 
@@ -110,7 +110,7 @@ test('by keyboard alone', async ({ page, server }) => {
   await page.keyboard.press('Enter');
   await page.keyboard.press('ControlOrMeta+a');
   await page.keyboard.type('parsley');
-  await expect(page.getByRole('button', { name: /^Parsley, fresh/ })).toBeVisible();
+  await expect(page.getByRole('option', { name: /^Parsley, fresh/ })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Doubts' }).getByRole('heading')).toHaveText(/^1 of [12] doubts open/);
   await tabTo(/^by weight/);

@@ -9,7 +9,7 @@ test('a food is found by another word and with a slip, and its record shows both
   await page.getByLabel('Search', { exact: true }).fill('egplant');
   await expect(list.getByRole('link').first()).toContainText('Aubergine');
   await page.getByLabel('Search', { exact: true }).fill('celery');
-  await list.getByRole('link', { name: /^Celery stalk recalled/ }).click();
+  await list.getByRole('link', { name: /^Celery stalk general figure/ }).click();
   const record = page.getByRole('article', { name: 'Celery stalk' });
   await expect(record.getByRole('row', { name: /Sodium/ })).toContainText('80 mg');
   await expect(record.getByRole('row', { name: /Sodium/ })).toContainText('10.7 differs');

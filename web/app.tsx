@@ -1,11 +1,13 @@
 import { createBrowserRouter, Link, NavLink, Outlet, useRouteError } from 'react-router';
 import { Soups } from './routes/soups.tsx';
+import { useFocusOfScreen } from './ui/screen.tsx';
 import { Waiting } from './ui/state.tsx';
 
 const tab = ({ isActive }: { isActive: boolean }) =>
   `rounded px-2.5 py-1 max-sm:px-2 ${isActive ? 'bg-kale-soft text-white underline decoration-2 underline-offset-4' : 'text-oat hover:bg-kale-soft'}`;
 
 function Shell() {
+  useFocusOfScreen();
   return (
     <div className="flex min-h-dvh flex-col">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-2">

@@ -5,7 +5,7 @@ import { sheetText } from '../export/sheet.ts';
 import type { LabelPin } from '../food/pins.ts';
 import { SHELF, shelfWith } from '../food/shelf.ts';
 import { line, soup, step } from '../test/soup.ts';
-import { labelWorklist, worklistText } from './worklist.ts';
+import { answersOf, labelWorklist, worklistText } from './worklist.ts';
 
 const pot = soup(
   [
@@ -56,7 +56,7 @@ describe('the worklist', () => {
   test('prints as text that promises nothing', () => {
     const text = worklistText(pot.title, items);
     expect(text).toContain('[ ] Red curry paste (usually chilli');
-    expect(text).toContain('- crustaceans (declared): shrimp paste in most makes');
+    expect(text).toContain('- crustaceans*: shrimp paste in most makes');
     expect(text).not.toMatch(/\bsafe\b|free from/i);
   });
   test('of a soup in which nothing varies says so', () => {
@@ -125,4 +125,16 @@ test('the sheet carries allergens, lines, steps, cautions, a bowl and the labels
   for (const part of ['A SOUP', 'ALLERGENS IN THE BOWL', 'check the label:', '400 g prepared carrot', 'at least', 'Check the labels'])
     expect(text).toContain(part);
   expect(text).not.toMatch(/\bsafe\b|free from/i);
+});
+
+test('a label read for celery leaves potassium chloride to be looked up, and says what was answered', () => {
+  const stock = soup([line('s', 'stock-powder-reduced-salt', 10)]);
+  const listed = (more: Partial<LabelPin>) =>
+    labelWorklist(stock, 'eu', kitchen([pin({ foodId: 'stock-powder-reduced-salt', allergens: [{ allergen: 'celery', state: 'contains' }], ...more })]))[0];
+  const open = listed({});
+  expect(open?.lookFor.map(({ id }) => id)).toContain('potassiumChloride');
+  expect(open?.pin && answersOf(open.pin)).toEqual(['celery: contains']);
+  const answered = listed({ flags: [{ flag: 'potassiumChloride', present: true }] });
+  expect(answered?.lookFor.map(({ id }) => id)).not.toContain('potassiumChloride');
+  expect(answered?.pin && answersOf(answered.pin)).toContain('potassium chloride: contains');
 });

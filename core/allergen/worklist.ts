@@ -18,7 +18,7 @@ export interface WorklistItem {
   usual?: string;
   lineIds: string[];
   lookFor: LookFor[];
-  /** The label was read; nothing is left to look up until the day named. */
+  /** The label was read: what it answered stands until the day named. */
   pin?: PinnedNote;
 }
 
@@ -72,9 +72,10 @@ function lookForOf(food: Food, declared: ReadonlySet<AllergenId>, wanted: Readon
   const diets = food.dietChecks
     .filter(({ diet }) => wanted === undefined || wanted.has(diet))
     .map(({ diet, why }): LookFor => ({ kind: 'diet', id: diet, label: DIET_LABELS[diet], why }));
-  const settled = food.pin !== undefined && !food.pin.expired;
+  // Only what was answered is struck: a label read for celery says nothing of potassium chloride.
+  const answered = new Set(food.pin && !food.pin.expired ? food.pin.answers.flags.map(({ flag }) => flag) : []);
   const additives = (['potassiumChloride', 'phosphate'] as const)
-    .filter((flag) => food.flags.includes(flag) && !settled)
+    .filter((flag) => food.flags.includes(flag) && !answered.has(flag))
     .map((flag): LookFor => ({ kind: 'additive', id: flag, ...ADDITIVES[flag] }));
   return [...allergens.filter((one) => one.declared), ...allergens.filter((one) => !one.declared), ...diets, ...additives];
 }
@@ -83,6 +84,20 @@ function lookForOf(food: Food, declared: ReadonlySet<AllergenId>, wanted: Readon
 export function questionsOf(foodId: string, shelf: Shelf): LookFor[] {
   const food = shelf.unpinned(foodId);
   return food ? lookForOf(food, new Set(), undefined) : [];
+}
+
+const STATE_WORDS = { contains: 'contains', mayContain: 'may contain', absent: 'not in the ingredients' } as const;
+
+/** What a label answered, each as it is read out: 'celery: contains', 'potassium chloride: not in the ingredients'. */
+export function answersOf({ answers }: PinnedNote): string[] {
+  return [
+    ...answers.allergens.map(({ allergen, state }) => `${ALLERGEN_LABELS[allergen]}: ${STATE_WORDS[state]}`),
+    ...answers.flags.map(
+      ({ flag, present }) =>
+        `${flag in ADDITIVES ? ADDITIVES[flag as keyof typeof ADDITIVES].label : flag}: ${present ? 'contains' : STATE_WORDS.absent}`,
+    ),
+    ...answers.diets.map((diet) => `fits '${DIET_LABELS[diet]}' by its label`),
+  ];
 }
 
 /** Lines without a food first, then by how much there is to look up that the law wants declared. */
@@ -100,8 +115,10 @@ export function worklistText(title: string, items: readonly WorklistItem[]): str
       lines.push(
         `      ${pin.product ? `${pin.product}: ` : ''}label read on ${pin.readOn}${pin.expired ? ', look again now' : `, look again on ${pin.lookAgainOn}`}`,
       );
-    for (const one of lookFor) lines.push(`      - ${one.label}${one.kind === 'allergen' && one.declared ? ' (declared)' : ''}: ${one.why}`);
+    for (const one of lookFor)
+      lines.push(`      - ${one.label}${one.kind === 'allergen' && one.declared ? '*' : ''}: ${one.why}`);
   }
+  if (items.some(({ lookFor }) => lookFor.some((one) => one.kind === 'allergen' && one.declared))) lines.push('', '* by the rules chosen it has to be named on the label.');
   lines.push('', 'Read the label each time: makers change what is in a pack. This list does not say that anything is absent.');
   return `${lines.join('\n')}\n`;
 }

@@ -27,7 +27,13 @@ export interface LabelPin {
 /** The food as this kitchen's product of it is known to be. `today` is an ISO day. */
 export function pinned(food: Food, pin: LabelPin, today: string): Food {
   const expired = today >= pin.lookAgainOn;
-  const note: PinnedNote = { readOn: pin.readOn, lookAgainOn: pin.lookAgainOn, expired, ...(pin.product ? { product: pin.product } : {}) };
+  const note: PinnedNote = {
+    readOn: pin.readOn,
+    lookAgainOn: pin.lookAgainOn,
+    expired,
+    ...(pin.product ? { product: pin.product } : {}),
+    answers: { allergens: pin.allergens, flags: pin.flags, diets: pin.diets },
+  };
   const said = new Map(pin.allergens.map(({ allergen, state }) => [allergen, state]));
   // Wheat on a label is gluten too, unless the kitchen answered for gluten itself.
   const wheat = said.get('wheat');

@@ -6,7 +6,7 @@ import type { Line } from '../vocabulary/recipe.ts';
 import type { Context, Place } from './context.ts';
 import { type DoubtReading, readingOf } from './doubts.ts';
 import { saysDrained, weigh } from './grams.ts';
-import type { WrittenLine } from './line.ts';
+import { readLine, type WrittenLine } from './line.ts';
 import { type Match, matchFood, tokensOf } from './match.ts';
 import { RINSED, SLIPS } from './words.ts';
 
@@ -80,6 +80,9 @@ const PHRASE_SLIPS = Object.entries(SLIPS).filter(([heard]) => heard.includes(' 
 
 /** Words of a phrase as the kitchen remembers them: lower case, singular, in order. */
 export const phraseKey = (words: string): string => tokensOf(words).join(' ');
+
+/** The words of a written line that name its food, as they are remembered. */
+export const phraseOf = (text: string): string => phraseKey(readLine(text).food);
 
 /** The food words alone, else with the unit that belongs to its name: 'garlic clove', 'celery stick', 'vegetable stock cube'. */
 function matchWhole({ food, amount }: WrittenLine, shelf: Shelf): Match {

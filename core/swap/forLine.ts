@@ -8,7 +8,7 @@ import { buildModel, type Model, type Option } from './model.ts';
 import type { Needs } from './needs.ts';
 import { VOLUME_KEEPS } from './objective.ts';
 import { type Change, describeChanges, writeRecipe } from './plan.ts';
-import { judgeNeeds, type NeedVerdict, needRefs, passes } from './verdict.ts';
+import { judgeNeeds, type NeedVerdict, needRefs, type Tally, tallyOf } from './verdict.ts';
 
 export interface LineSwap {
   change: Change;
@@ -18,11 +18,10 @@ export interface LineSwap {
   analysis: Analysis;
   distance: number;
   meets: NeedVerdict[];
-  /** Needs met, of all asked. */
-  met: number;
+  tally: Tally;
 }
 
-/** Best fit first: most needs met, then closest. Swaps that break a need are shown too; the caller says so. */
+/** Best fit first: fewest needs broken, then fewest to check, then closest. Swaps that break a need are shown too; the caller says so. */
 export function swapsForLine(
   recipe: Recipe,
   needs: Needs,
@@ -77,11 +76,11 @@ export function swapsForLine(
           analysis: after,
           distance: distanceAt(alone, choice, amounts.grams),
           meets,
-          met: meets.filter(passes).length,
+          tally: tallyOf(meets),
         },
       ];
     })
-    .sort((a, b) => b.met - a.met || a.distance - b.distance);
+    .sort((a, b) => a.tally.broken - b.tally.broken || a.tally.toCheck - b.tally.toCheck || a.distance - b.distance);
 }
 
 /** The line that most of the liquid comes from, when it is not the one in hand. */

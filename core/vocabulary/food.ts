@@ -99,6 +99,12 @@ export interface PinnedNote {
   product?: string | undefined;
   /** The day to look again has come. */
   expired: boolean;
+  /** What was looked up, and what was found: nothing else is answered. */
+  answers: {
+    allergens: readonly { allergen: AllergenId; state: 'contains' | 'mayContain' | 'absent' }[];
+    flags: readonly { flag: FoodFlag; present: boolean }[];
+    diets: readonly DietId[];
+  };
 }
 
 export interface Food {

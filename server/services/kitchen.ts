@@ -8,7 +8,7 @@ import { type ChangedSince, changedSince } from '../../core/analysis/snapshot.ts
 import type { PriceList } from '../../core/bowl/cost.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
-import { judgeNeeds } from '../../core/swap/verdict.ts';
+import { judgeNeeds, tallyOf } from '../../core/swap/verdict.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { settingsReader, settingsWriter } from '../repositories/settings.ts';
 import { isCursor, type KeptVersion, rowHash, type SoupWriter, soupReader, soupWriter } from '../repositories/soups.ts';
@@ -186,14 +186,16 @@ function refuseStale(revision: number, current: { revision: number }): void {
 
 function digestOf(recipe: Recipe, needs: VersionBody['needs'], analysis: Analysis, shelf: Shelf): VersionDigest {
   const verdicts = judgeNeeds(needs, { recipe, analysis, original: { recipe, analysis }, categoryOf: (id) => shelf.food(id)?.category });
+  const { asked, met, toCheck } = tallyOf(verdicts);
   const having = (state: string) => analysis.allergens.filter((allergen) => allergen.state === state).map(({ id }) => id);
   return {
     contains: having('contains'),
     checks: having('check'),
     energyKcal: analysis.perServing.energyKcal.value,
     sodiumMg: analysis.perServing.sodiumMg.value,
-    asked: verdicts.length,
-    met: verdicts.filter(({ state }) => state === 'meets' || state === 'likely').length,
+    asked,
+    met,
+    toCheck,
   };
 }
 

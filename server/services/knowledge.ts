@@ -4,8 +4,7 @@ import { Problem } from '../../contract/problems.ts';
 import type { PhraseBody, PinBody } from '../../contract/types.ts';
 import type { LabelPin } from '../../core/food/pins.ts';
 import { dayAfter, kitchenDay } from '../../core/quantity/day.ts';
-import { phraseKey } from '../../core/reading/chooseFood.ts';
-import { readLine } from '../../core/reading/line.ts';
+import { phraseOf } from '../../core/reading/chooseFood.ts';
 import { knowledgeReader, knowledgeWriter } from '../repositories/knowledge.ts';
 import type { Clock } from './kitchen.ts';
 import type { KitchenShelf } from './shelf.ts';
@@ -76,7 +75,7 @@ export function makeKnowledge(db: Knex, shelf: KitchenShelf, clock: Clock, zone:
     },
     teach: async (text, foodId) => {
       if (foodId !== null) mustKnow(foodId);
-      const phrase = phraseKey(readLine(text).food);
+      const phrase = phraseOf(text);
       if (!/\p{L}{3}/u.test(phrase))
         throw new Problem('value.empty', 'The words name nothing to remember.', {
           errors: [{ path: '/text', code: 'value.empty', message: 'write the words of the ingredient' }],

@@ -1,4 +1,4 @@
-export { labelWorklist, questionsOf, worklistText } from '../../core/allergen/worklist.ts';
+export { answersOf, labelWorklist, questionsOf, worklistText } from '../../core/allergen/worklist.ts';
 export { analyse } from '../../core/analysis/analysis.ts';
 export { foodRecord } from '../../core/analysis/foodRecord.ts';
 export { doubtAbout } from '../../core/bowl/doubt.ts';
@@ -11,6 +11,7 @@ export { ownFoodsOf } from '../../core/food/ownFoods.ts';
 export { searchFoods } from '../../core/food/search.ts';
 export { onShelf, SHELF, shelfWith } from '../../core/food/shelf.ts';
 export { shareWords } from '../../core/quantity/share.ts';
+export { phraseOf } from '../../core/reading/chooseFood.ts';
 export { isLargeChange, typedAmount } from '../../core/reading/typedAmount.ts';
 export { weighLine } from '../../core/reading/weighLine.ts';
 export { lessThanOriginal, REFERENCE_GRAMS } from '../../core/regime/claims.ts';

@@ -2,6 +2,7 @@
 
 import type { NeedRef, Needs } from '../../core/swap/needs.ts';
 import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from '../../core/vocabulary/allergens.ts';
+import type { SourceKind } from '../../core/vocabulary/food.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/vocabulary/nutrient.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 
@@ -11,6 +12,31 @@ export function figure(value: number): string {
   if (value >= 10) return String(Number(value.toFixed(value >= 30 ? 0 : 1)));
   return String(Number(value.toFixed(value >= 1 ? 1 : 2)));
 }
+
+/** Where figures come from, in words a kitchen does not take for a warning: a food 'recalled' has been withdrawn from sale. */
+export const SOURCE_WORDS: Record<SourceKind, string> = {
+  measured: 'measured',
+  recalled: 'general figure',
+  label: 'from a label',
+  imported: 'imported',
+};
+
+export const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+const SHARE_WORDS: Record<SourceKind, string> = {
+  measured: 'measured figures',
+  recalled: 'general figures',
+  label: 'labels',
+  imported: 'imported tables',
+};
+
+/** '71 % measured figures, 29 % general figures', the largest first. */
+export const restsOnWords = (shares: Record<SourceKind, number>, percent = (share: number) => `${Math.round(share * 100)} %`): string =>
+  (Object.keys(SHARE_WORDS) as SourceKind[])
+    .filter((kind) => shares[kind] > 0.005)
+    .sort((a, b) => shares[b] - shares[a])
+    .map((kind) => `${percent(shares[kind])} ${SHARE_WORDS[kind]}`)
+    .join(', ');
 
 export const withUnit = (key: Nutrient, value: number): string => `${figure(value)} ${nutrientUnit(key)}`;
 

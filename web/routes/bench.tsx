@@ -18,6 +18,7 @@ import { KeepDialog } from '../features/bench/KeepDialog.tsx';
 import { KeysDialog } from '../features/bench/KeysDialog.tsx';
 import { PotPanel } from '../features/bench/PotPanel.tsx';
 import { useBench, useHistory } from '../features/bench/store.ts';
+import { suggestedName } from '../features/bench/versionName.ts';
 import { originalOf, useBenchView } from '../features/bench/view.ts';
 import { BowlPanel } from '../features/bowl/BowlPanel.tsx';
 import { ExportDialog } from '../features/export/ExportDialog.tsx';
@@ -25,10 +26,12 @@ import { NeedsBar } from '../features/needs/NeedsBar.tsx';
 import { SwapsPanel } from '../features/swaps/SwapsPanel.tsx';
 import { useLineSwaps } from '../features/swaps/useLineSwaps.ts';
 import { PLAN_COUNTS, plansOf, usePlans } from '../features/swaps/usePlans.ts';
-import { figure, needLabel } from '../kitchen/format.ts';
+import { figure } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
 import { Dialog } from '../ui/dialog.tsx';
 import { Select } from '../ui/field.tsx';
+import { focusAfter } from '../ui/focus.ts';
+import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
 import { say } from '../ui/toast.tsx';
 
@@ -123,6 +126,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
     (plan: Plan) => {
       stop();
       useBench.getState().putRecipe(plan.recipe, plan.changes[0]?.to[0]?.lineId ?? null);
+      focusAfter(() => document.querySelector<HTMLElement>('[data-line] [aria-pressed="true"]'));
     },
     [stop],
   );
@@ -153,6 +157,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   return (
     <div className="flex min-h-0 flex-1 flex-col lg:h-[calc(100dvh-3rem)] lg:flex-none">
       <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-2">
+        <ScreenTitle>{title}</ScreenTitle>
         <h1 className="font-title text-2xl">{title}</h1>
         <span className="text-kale-soft">
           {from} ·{' '}
@@ -251,12 +256,6 @@ function usePriceList(): PriceList | undefined {
   const currency = settings?.currency;
   return useMemo(() => (prices && prices.length > 0 && currency ? { currency, prices } : undefined), [prices, currency]);
 }
-
-const suggestedName = ({ verdicts, needs }: ReturnType<typeof useBenchView>): string =>
-  verdicts
-    .slice(0, 3)
-    .map(({ need }) => needLabel(need, needs))
-    .join(', ') || 'New version';
 
 interface KeyParts {
   enabled: boolean;

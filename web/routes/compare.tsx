@@ -11,6 +11,7 @@ import { Difference, STATE_WORDS } from '../features/bench/Difference.tsx';
 import { lineName } from '../features/bench/view.ts';
 import { figure } from '../kitchen/format.ts';
 import { useKitchen } from '../kitchen/kitchen.ts';
+import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State, Waiting } from '../ui/state.tsx';
 
 const ROWS: readonly Nutrient[] = [
@@ -51,6 +52,7 @@ export function Compare() {
   return (
     <div className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-6">
       <div className="flex flex-wrap items-baseline gap-4">
+        <ScreenTitle>{`${soup.data.title}: versions`}</ScreenTitle>
         <h1 className="font-title text-3xl">{soup.data.title}: versions</h1>
         <Link className="underline" to={`/soups/${id}/bench`}>
           back to the bench

@@ -1,16 +1,17 @@
 import { Plus } from 'lucide-react';
 import { Suspense, useDeferredValue, useId, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { CATEGORIES, type Category, type SourceKind } from '../../core/vocabulary/food.ts';
+import { CATEGORIES, type Category } from '../../core/vocabulary/food.ts';
 import { FoodCard } from '../features/foods/FoodCard.tsx';
 import { LabelForm } from '../features/foods/LabelForm.tsx';
+import { SOURCE_WORDS } from '../kitchen/format.ts';
 import { useKitchen, useOwnFoods } from '../kitchen/kitchen.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
+import { ScreenTitle } from '../ui/screen.tsx';
 import { Waiting } from '../ui/state.tsx';
 
 const MOST_SHOWN = 80;
-const SOURCE_WORDS: Record<SourceKind, string> = { measured: 'measured', recalled: 'recalled', label: 'from a label', imported: 'imported' };
 
 /** The food shelf: what the kitchen knows of each food, where from, and how surely. */
 export function Foods() {
@@ -44,6 +45,7 @@ function Shelf() {
     <div className="mx-auto grid w-full max-w-7xl min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-4 p-4 lg:h-[calc(100dvh-3rem)] lg:flex-none lg:grid-cols-[22rem_minmax(0,1fr)]">
       <section aria-label="Search the shelf" className="flex min-h-0 flex-col gap-2">
         <div className="flex items-center justify-between gap-2">
+          <ScreenTitle>{food ? `${food.name}, Foods` : 'Foods'}</ScreenTitle>
           <h1 className="font-title text-3xl">Foods</h1>
           <Button onClick={() => setAdding(true)}>
             <Plus size={16} aria-hidden /> From a package

@@ -8,7 +8,7 @@ import type { Note } from '../../core/notes/rules.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import { type Line, type Recipe, STAGE_LABELS, STAGES } from '../../core/vocabulary/recipe.ts';
 import { ApiProblem } from '../api/client.ts';
-import { type FoodHit, useAddSoup, useSettings, useTeach } from '../api/queries.ts';
+import { type FoodHit, useAddSoup, usePhrases, useSettings, useTeach } from '../api/queries.ts';
 import { AllergenTable } from '../features/allergens/AllergenTable.tsx';
 import { Worklist } from '../features/allergens/Worklist.tsx';
 import { Doubts, openDoubts } from '../features/reading/Doubts.tsx';
@@ -18,6 +18,7 @@ import { figure } from '../kitchen/format.ts';
 import { useKitchenSoon } from '../kitchen/kitchen.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
+import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State } from '../ui/state.tsx';
 import { say } from '../ui/toast.tsx';
 
@@ -41,19 +42,25 @@ export function Read() {
   const { recipe, reading } = desk;
   const failure = reading.error ?? add.error;
 
-  const take = (food: FoodHit) => {
+  const take = (food: FoodHit, always: boolean) => {
     const line = finding;
     setFinding(null);
     if (!line) return;
     const known = kitchen?.shelf.food(food.id);
     const grams = known && kitchen ? kitchen.weighLine(line.text, known, reading.data?.measures ?? 'us') : null;
     desk.settle(line, { foodId: food.id, grams: grams ?? line.grams, said: grams || line.grams ? food.name : `${food.name}, not weighed yet` });
-    // A line that had no food teaches this kitchen its words.
-    if (line.foodId === null)
-      teach.mutate(
-        { text: line.text, foodId: food.id },
-        { onSuccess: () => say(`From now on these words are read as ${food.name}. Settings forget them again.`) },
-      );
+    if (!always) return;
+    const words = kitchen?.phraseOf(line.text) ?? line.text;
+    teach.mutate(
+      { text: line.text, foodId: food.id },
+      {
+        onSuccess: () =>
+          say(`From now on '${words}' is read as ${food.name}.`, {
+            label: 'Undo',
+            act: () => teach.mutate({ text: line.text, foodId: null }),
+          }),
+      },
+    );
   };
   const toBench = () => {
     if (!recipe) return;
@@ -72,6 +79,7 @@ export function Read() {
     <div className="grid min-h-0 flex-1 gap-4 p-4 lg:flex-none lg:h-[calc(100dvh-3rem)] lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:grid-rows-[minmax(0,1fr)]">
       <section className="flex min-h-80 flex-col gap-2 lg:min-h-0" aria-label="The text">
         <div className="flex flex-wrap items-end gap-3">
+          <ScreenTitle>Read a recipe</ScreenTitle>
           <h1 className="mr-auto font-title text-2xl">Read a recipe</h1>
           <Field label="Measures">
             <Select value={desk.measures} onChange={(event) => desk.setMeasures(event.target.value as Measures)}>
@@ -141,6 +149,7 @@ export function Read() {
         query={
           finding ? finding.text.replace(/^[\d\s./½¼¾⅓⅔-]+\s*(g|kg|ml|l|oz|cups?|tbsp|tsp|tablespoons?|teaspoons?)?\s+/i, '').replace(/,.*$/, '') : ''
         }
+        words={finding && finding.foodId === null ? kitchen?.phraseOf(finding.text) : undefined}
         onPick={take}
         onClose={() => setFinding(null)}
       />
@@ -229,6 +238,12 @@ const Cautions = ({ notes }: { notes: readonly Note[] }) =>
   ));
 
 function Understood({ recipe, notes, onFindFood }: { recipe: Recipe; notes: readonly Note[]; onFindFood: (line: Line) => void }) {
+  const phrases = usePhrases();
+  const kitchen = useKitchenSoon();
+  const taught = ({ text, foodId }: Line) => {
+    const words = kitchen?.phraseOf(text);
+    return phrases.data?.some((one) => one.phrase === words && one.foodId === foodId) ?? false;
+  };
   const ofLine = (id: string) =>
     notes.filter(
       ({ code, stepIds, lineIds }) =>
@@ -274,8 +289,9 @@ function Understood({ recipe, notes, onFindFood }: { recipe: Recipe; notes: read
                   </td>
                   <td className="px-2 py-1">
                     <Button kind="chip" onClick={() => onFindFood(line)} aria-label={`Change the food of ${line.text}`}>
-                      {line.foodId === null ? <State tone="breaks">no food</State> : <FoodName id={line.foodId} />}
+                      {line.foodId === null ? <State tone="breaks">unknown food</State> : <FoodName id={line.foodId} />}
                     </Button>
+                    {taught(line) && <span className="ml-1 text-sm text-kale-soft">your word</span>}
                   </td>
                   <td className="px-2 py-1 text-right whitespace-nowrap">
                     {line.grams ? (

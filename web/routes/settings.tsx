@@ -5,6 +5,7 @@ import { usePhrases, useSaveSettings, useSettings, useTeach } from '../api/queri
 import { useDropPin, useKitchenSoon, usePins } from '../kitchen/kitchen.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
+import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
 
 /** Settings of the kitchen. Each change is saved as it is made. */
@@ -27,6 +28,7 @@ export function SettingsScreen() {
   const set = (changes: Partial<Settings>) => save.mutate(changes);
   return (
     <div className="mx-auto flex w-full max-w-5xl flex-col gap-4 p-6">
+      <ScreenTitle>Settings</ScreenTitle>
       <h1 className="font-title text-3xl">Settings</h1>
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <Group title="Rules">
@@ -137,11 +139,14 @@ function Taught() {
       <Group title="Labels this kitchen has read">
         {pins.data?.length === 0 && <p className="text-sm text-kale-soft">None yet. The worklist of a soup keeps what a label says until a day.</p>}
         <ul className="flex w-full flex-col gap-1">
-          {pins.data?.map(({ foodId, product, readOn, lookAgainOn }) => (
+          {pins.data?.map(({ foodId, product, readOn, lookAgainOn, ...answers }) => (
             <li key={foodId} className="flex items-center gap-2">
               <span className="mr-auto">
                 {name(foodId)}
                 {product ? `, ${product}` : ''}: read {readOn}, again {lookAgainOn}
+                <span className="block text-sm text-kale-soft">
+                  {core?.answersOf({ readOn, lookAgainOn, expired: false, answers }).join('; ') || 'nothing answered'}
+                </span>
               </span>
               <Button kind="chip" aria-label={`Forget the label of ${name(foodId)}`} onClick={() => drop.mutate(foodId)}>
                 Forget

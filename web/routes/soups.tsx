@@ -2,11 +2,13 @@ import { ArrowDownUp } from 'lucide-react';
 import { useDeferredValue } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { SOUP_SORTS, type SoupSort, type SoupSummary } from '../../contract/types.ts';
+import { tallyWords } from '../../core/swap/verdict.ts';
 import { ALLERGEN_LABELS, ALLERGENS } from '../../core/vocabulary/allergens.ts';
 import { type SoupsAsked, useChangeSoup, useSoups } from '../api/queries.ts';
 import { figure } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
+import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State } from '../ui/state.tsx';
 
 const newest = (soup: SoupSummary) => soup.versions.at(-1);
@@ -52,6 +54,7 @@ export function Soups() {
   return (
     <div className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-6">
       <div className="flex flex-wrap items-end gap-3">
+        <ScreenTitle>Soups</ScreenTitle>
         <h1 className="mr-auto font-title text-3xl">Soups</h1>
         <Field label="Search">
           <Input value={asked.q} onChange={(event) => ask({ q: event.target.value })} className="w-52" placeholder="title or food" />
@@ -192,12 +195,12 @@ function SoupRow({ soup, onArchive }: { soup: SoupSummary; onArchive: () => void
           {soup.versions
             .slice(-3)
             .reverse()
-            .map(({ id, number, name, asked, met }) => (
+            .map(({ id, number, name, asked = 0, met = 0, toCheck = 0 }) => (
               <li key={id}>
                 {number}. {name}{' '}
                 {asked ? (
-                  <State tone={met === asked ? 'meets' : 'check'}>
-                    {met} of {asked} needs
+                  <State tone={met === asked ? 'meets' : met + toCheck === asked ? 'check' : 'breaks'}>
+                    {tallyWords({ asked, met, toCheck, broken: asked - met - toCheck })}
                   </State>
                 ) : null}
               </li>

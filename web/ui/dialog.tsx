@@ -1,6 +1,7 @@
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { type ReactNode, useRef } from 'react';
+import { focusHeading } from './focus.ts';
 
 interface Props {
   open: boolean;
@@ -11,14 +12,25 @@ interface Props {
   children: ReactNode;
 }
 
-/** A modal with a title, closed by Escape, its cross or a click beside it; focus goes back where it was. */
+/** A modal with a title, closed by Escape, its cross or a click beside it; focus goes back where it was, or to the screen's heading. */
 export function Dialog({ open, onOpenChange, title, description, wide = false, children }: Props) {
+  // What had the focus when it opened: read while it still has it, before a field inside takes it.
+  const opener = useRef<Element | null>(null);
+  const wasOpen = useRef(false);
+  if (open && !wasOpen.current) opener.current = document.activeElement;
+  wasOpen.current = open;
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-30 bg-kale/40" />
         <Radix.Content
           {...(description ? {} : { 'aria-describedby': undefined })}
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            const { current } = opener;
+            if (current instanceof HTMLElement && current.isConnected && current !== document.body) current.focus();
+            else focusHeading();
+          }}
           className={`fixed top-1/2 left-1/2 z-40 max-h-[90dvh] ${wide ? 'w-[min(46rem,94vw)]' : 'w-[min(34rem,94vw)]'} -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-xl border border-line bg-card p-5 shadow-xl`}
         >
           <Radix.Title className="pr-8 font-title text-xl">{title}</Radix.Title>

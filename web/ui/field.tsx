@@ -1,6 +1,6 @@
 import type { InputHTMLAttributes, ReactNode, SelectHTMLAttributes } from 'react';
 
-const BOX = 'min-h-7 rounded-md border border-kale-soft bg-white px-2 py-1';
+export const BOX = 'min-h-7 rounded-md border border-kale-soft bg-white px-2 py-1';
 
 /** A label over its control. */
 export function Field({ label, children, className = '' }: { label: string; children: ReactNode; className?: string }) {

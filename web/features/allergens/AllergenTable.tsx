@@ -37,7 +37,9 @@ export function AllergenTable({ analysis, recipe }: { analysis: Analysis; recipe
         rows={shown.map(({ id, declared, scopes, because, fewestChanges }) => ({
           id,
           label: ALLERGEN_LABELS[id],
-          aside: declared ? 'declared' : '',
+          aside: declared
+            ? `must be on the label by ${analysis.regime.toUpperCase()} rules`
+            : `${analysis.regime.toUpperCase()} rules do not ask for it on labels`,
           scopes,
           paths: because.filter(({ lineId }) => !unmatched.has(lineId)).map(({ path }) => path),
           fewest: fewestChanges.bowl,

@@ -1,16 +1,17 @@
 import { useState } from 'react';
 import type { LookFor, WorklistItem } from '../../../core/allergen/worklist.ts';
 import type { PinFlag, PinState } from '../../../core/food/pins.ts';
+import { dayAfter } from '../../../core/quantity/day.ts';
 import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, DIET_LABELS, type DietId } from '../../../core/vocabulary/allergens.ts';
-import { type Kitchen, useDropPin, usePins, useSavePin } from '../../kitchen/kitchen.ts';
+import { type Kitchen, useDropPin, usePins, useSavePin, useToday } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { Field, Input, Select } from '../../ui/field.tsx';
 import { Notice } from '../../ui/state.tsx';
+import { say } from '../../ui/toast.tsx';
 
 /** A label is worth half a year (common practice, no source). */
 const WORTH_DAYS = 182;
-const day = (later = 0): string => new Date(Date.now() + later * 86_400_000).toISOString().slice(0, 10);
 
 type Answer = PinState | 'open';
 const ANSWERS: Record<Answer, string> = {
@@ -42,9 +43,10 @@ function LabelRead({ foodId, core, onClose }: { foodId: string; core: Kitchen; o
   const kept = pins.data?.find((pin) => pin.foodId === foodId);
   // The questions are those of the food as every kitchen knows it, not as this one has pinned it.
   const questions = core.questionsOf(foodId, core.shelf);
+  const today = useToday();
   const [product, setProduct] = useState(kept?.product ?? '');
-  const [readOn, setReadOn] = useState(day());
-  const [lookAgainOn, setLookAgainOn] = useState(day(WORTH_DAYS));
+  const [readOn, setReadOn] = useState(today);
+  const [lookAgainOn, setLookAgainOn] = useState(dayAfter(today, WORTH_DAYS));
   const [answers, setAnswers] = useState<Partial<Record<AllergenId, Answer>>>(() =>
     Object.fromEntries((kept?.allergens ?? []).map(({ allergen, state }) => [allergen, state])),
   );
@@ -55,6 +57,14 @@ function LabelRead({ foodId, core, onClose }: { foodId: string; core: Kitchen; o
   const asked = questions.flatMap((one) => (one.kind === 'allergen' ? [one.id] : []));
   const further = (Object.keys(answers) as AllergenId[]).filter((id) => !asked.includes(id));
   const of = (kind: LookFor['kind']) => questions.filter((one) => one.kind === kind);
+  // The answers are those of one product: another pack is asked anew.
+  const anotherPack = () => {
+    if (!kept?.product || product.trim() === kept.product || product.trim() === '') return;
+    setAnswers({});
+    setDiets(new Set());
+    setFlags({});
+    say(`Another pack than ${kept.product}: its answers are asked anew.`);
+  };
   const submit = () =>
     save.mutate(
       {
@@ -66,7 +76,7 @@ function LabelRead({ foodId, core, onClose }: { foodId: string; core: Kitchen; o
         flags: (Object.entries(flags) as [PinFlag, boolean][]).map(([flag, present]) => ({ flag, present })),
         readOn,
         lookAgainOn,
-        ...(product.trim() ? { product: product.trim() } : {}),
+        product: product.trim(),
         revision: kept?.revision ?? 0,
       },
       { onSuccess: onClose },
@@ -81,7 +91,14 @@ function LabelRead({ foodId, core, onClose }: { foodId: string; core: Kitchen; o
     >
       <div className="flex flex-wrap gap-3">
         <Field label="Product, as you call it" className="flex-1">
-          <Input value={product} maxLength={200} onChange={(event) => setProduct(event.target.value)} />
+          <Input
+            required
+            pattern=".*\S.*"
+            value={product}
+            maxLength={200}
+            onChange={(event) => setProduct(event.target.value)}
+            onBlur={anotherPack}
+          />
         </Field>
         <Field label="Read on">
           <Input type="date" required value={readOn} onChange={(event) => setReadOn(event.target.value)} />
@@ -154,7 +171,7 @@ function LabelRead({ foodId, core, onClose }: { foodId: string; core: Kitchen; o
         )}
         <Button onClick={onClose}>Cancel</Button>
         <Button kind="main" type="submit" disabled={save.isPending}>
-          Keep until that day
+          Keep this answer until {lookAgainOn}
         </Button>
       </div>
     </form>

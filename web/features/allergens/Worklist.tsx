@@ -13,7 +13,6 @@ import { LabelReadDialog } from './LabelReadDialog.tsx';
 
 /** What to look up on which pack before this soup is served. */
 export function Worklist({ recipe, analysis, regime, core }: { recipe: Recipe; analysis: Analysis; regime: RegimeId; core: Kitchen }) {
-  // The pins change what stands here; the shelf has them when this is answered.
   const [reading, setReading] = useState<WorklistItem | null>(null);
   const items = core.labelWorklist(recipe, regime, core.shelf, analysis.diets);
   const open = items.filter(({ lookFor, foodId }) => lookFor.length > 0 || foodId === null).length;
@@ -43,7 +42,7 @@ export function Worklist({ recipe, analysis, regime, core }: { recipe: Recipe; a
               <h3 className="font-semibold">{item.name}</h3>
               {item.foodId !== null && (
                 <Button kind="chip" className="ml-auto" onClick={() => setReading(item)} aria-label={`Label of ${item.name}`}>
-                  {item.pin ? 'Label again' : 'Label read'}
+                  {item.pin ? 'Read it again' : 'I have read the label'}
                 </Button>
               )}
             </div>
@@ -52,7 +51,8 @@ export function Worklist({ recipe, analysis, regime, core }: { recipe: Recipe; a
             {item.pin && (
               <p className="mt-1 text-sm">
                 {item.pin.product ? `${item.pin.product}: ` : ''}read on {item.pin.readOn},{' '}
-                {item.pin.expired ? 'look again now' : `look again on ${item.pin.lookAgainOn}`}.
+                {item.pin.expired ? 'look again now' : `look again on ${item.pin.lookAgainOn}`}.{' '}
+                {core.answersOf(item.pin).length > 0 && `It said: ${core.answersOf(item.pin).join('; ')}.`}
               </p>
             )}
             {item.lookFor.length > 0 && (
@@ -60,7 +60,7 @@ export function Worklist({ recipe, analysis, regime, core }: { recipe: Recipe; a
                 {item.lookFor.map((one) => (
                   <li key={`${one.kind}-${one.id}`}>
                     <strong className="font-semibold">{one.label}</strong>
-                    {one.kind === 'allergen' && one.declared ? ' (declared)' : ''}: {one.why}
+                    {one.kind === 'allergen' && one.declared ? ` (${regime.toUpperCase()} rules: on the label)` : ''}: {one.why}
                   </li>
                 ))}
               </ul>

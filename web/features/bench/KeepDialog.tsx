@@ -8,6 +8,7 @@ import { Notice } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.tsx';
 import { Difference } from './Difference.tsx';
 import { useBench } from './store.ts';
+import { openNeeds } from './versionName.ts';
 import { type BenchView, lineName } from './view.ts';
 
 /** Names the version and says why; what is kept never changes again. */
@@ -33,6 +34,7 @@ export function KeepDialog({
       title="Keep as version"
       description="The recipe, its needs and its figures are kept as they stand now and never change."
     >
+      {open && <OpenNeeds view={view} />}
       <Form soupId={soupId} suggestion={suggestion} onDone={() => onOpenChange(false)} />
       {open && (
         <details className="mt-3" open>
@@ -43,6 +45,20 @@ export function KeepDialog({
         </details>
       )}
     </Dialog>
+  );
+}
+
+/** What is kept although it is not met, and what has to be looked up before it is served: said before it is named. */
+function OpenNeeds({ view }: { view: BenchView }) {
+  const { broken, toCheck } = openNeeds(view);
+  if (broken.length + toCheck.length === 0) return null;
+  return (
+    <div className="mb-3">
+      <Notice tone={broken.length > 0 ? 'breaks' : 'check'}>
+        {broken.length > 0 && <p>Not met: {broken.join('; ')}.</p>}
+        {toCheck.length > 0 && <p>To check on the label before it is served: {toCheck.join('; ')}.</p>}
+      </Notice>
+    </div>
   );
 }
 

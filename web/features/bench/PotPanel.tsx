@@ -5,6 +5,7 @@ import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
 import { figure } from '../../kitchen/format.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import { Button } from '../../ui/button.tsx';
+import { focusAfter } from '../../ui/focus.ts';
 import { State } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.tsx';
 import { PotSection } from './PotSection.tsx';
@@ -165,6 +166,11 @@ function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
   const takeOption = useBench((state) => state.takeOption);
   const whole = useBench(({ recipe }) => recipe.lines.some(({ partOf }) => partOf === line.id));
   const row = useRef<HTMLDivElement>(null);
+  const wasEditing = useRef(false);
+  useEffect(() => {
+    if (wasEditing.current && !editing) focusAfter(() => row.current?.querySelector<HTMLElement>('[data-amount]'));
+    wasEditing.current = editing;
+  }, [editing]);
   useEffect(() => {
     if (selected) row.current?.scrollIntoView({ block: 'nearest' });
   }, [selected]);
@@ -209,6 +215,7 @@ function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
       ) : (
         <button
           type="button"
+          data-amount=""
           onClick={() => {
             select(line.id);
             onEdit(line.id);

@@ -4,12 +4,11 @@ import type { Analysis } from '../../../core/analysis/analysis.ts';
 import type { Change, Plan, Shift } from '../../../core/swap/plan.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
-import { figure } from '../../kitchen/format.ts';
+import { capitalised, figure } from '../../kitchen/format.ts';
 import type { Kitchen } from '../../kitchen/kitchen.ts';
 import type { BenchView } from './view.ts';
 
 const LIST = new Intl.ListFormat('en', { type: 'conjunction' });
-const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 /** Words after the comma of a name that make it another food: they go in front. */

@@ -3,7 +3,7 @@ import type { Analysis } from '../../../core/analysis/analysis.ts';
 import { SEASONED } from '../../../core/taste/balance.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Nutrient } from '../../../core/vocabulary/nutrient.ts';
-import { figure } from '../../kitchen/format.ts';
+import { figure, restsOnWords } from '../../kitchen/format.ts';
 import { Notice, State } from '../../ui/state.tsx';
 import type { BenchView } from '../bench/view.ts';
 import { BalanceHelp } from './BalanceHelp.tsx';
@@ -98,10 +98,7 @@ const figureOf = (analysis: Analysis, nutrient: Nutrient, per: 'serving' | '100g
   (per === 'serving' ? analysis.perServing : analysis.per100g)[nutrient];
 
 function sourceWords({ provenance }: Analysis): string {
-  const parts = (['measured', 'recalled', 'label', 'imported'] as const)
-    .filter((kind) => provenance[kind] > 0.005)
-    .map((kind) => `${Math.round(provenance[kind] * 100)} % ${kind}`);
-  return `${parts.join(', ')} values${provenance.unknownGramsShare > 0.001 ? `; ${Math.round(provenance.unknownGramsShare * 100)} % of the weight unknown` : ''}`;
+  return `${restsOnWords(provenance)}${provenance.unknownGramsShare > 0.001 ? `; ${Math.round(provenance.unknownGramsShare * 100)} % of the weight unknown` : ''}`;
 }
 
 const told = ({ allergens }: Analysis): string =>

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Food } from '../../../core/vocabulary/food.ts';
 import { NUTRIENT_INDEX, NUTRIENT_LABELS, type Nutrient, nutrientName, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
-import { figure, withUnit } from '../../kitchen/format.ts';
+import { figure, restsOnWords, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Chart } from '../../ui/chart.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
@@ -136,10 +136,7 @@ const packed = (food: Food | undefined): boolean =>
 function restsOn({ analysis }: BenchView, nutrient: Nutrient): string {
   const shares = analysis.provenance.byNutrient[nutrient];
   if (!shares) return '';
-  const parts = (['measured', 'recalled', 'label', 'imported'] as const)
-    .filter((kind) => shares[kind] > 0.005)
-    .map((kind) => `${percent(shares[kind])} ${kind}`);
-  return `It rests on ${parts.join(', ')} values.`;
+  return `It rests on ${restsOnWords(shares, percent)}.`;
 }
 
 const percent = (share: number): string =>

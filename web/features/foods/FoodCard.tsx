@@ -6,7 +6,7 @@ import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/vocabulary/allergens
 import type { Food } from '../../../core/vocabulary/food.ts';
 import { NUTRIENT_LABELS, NUTRIENTS, type Nutrient, nutrientName, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { useFoodUses } from '../../api/queries.ts';
-import { figure } from '../../kitchen/format.ts';
+import { capitalised, figure, SOURCE_WORDS } from '../../kitchen/format.ts';
 import { useKitchen, useSaveOwnFood } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
 import { Chart } from '../../ui/chart.tsx';
@@ -43,8 +43,7 @@ export function FoodCard({ food, own }: { food: Food; own?: OwnFoodBody | undefi
       </div>
       {own?.retired && <p className="font-semibold text-beet">Retired: no longer offered. Soups that have it still know it.</p>}
       <p className="text-kale-soft">
-        {record.source.kind === 'measured' ? 'Measured' : record.source.kind === 'recalled' ? 'Recalled' : 'From a label'}: {record.source.ref}.{' '}
-        {record.category.replaceAll('-', ' ')}, {record.state}.
+        {capitalised(SOURCE_WORDS[record.source.kind])}: {record.source.ref}. {record.category.replaceAll('-', ' ')}, {record.state}.
       </p>
       {record.usual && <p className="text-sm">Usually made of {record.usual}.</p>}
       {record.aliases.length > 0 && <p className="text-sm">Also written: {record.aliases.join(', ')}.</p>}

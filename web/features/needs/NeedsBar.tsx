@@ -1,9 +1,10 @@
 import { Plus, X } from 'lucide-react';
 import { memo } from 'react';
-import type { NeedVerdict } from '../../../core/swap/verdict.ts';
+import { type NeedVerdict, tallyOf, tallyWords } from '../../../core/swap/verdict.ts';
 import { needLabel, withoutNeed } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
+import { focusAfter } from '../../ui/focus.ts';
 import { State, type Tone } from '../../ui/state.tsx';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
@@ -33,7 +34,15 @@ export const NeedsBar = memo(function NeedsBar({ view, adding, onAdding }: Props
         {single.map(({ need, state }) => {
           const label = needLabel(need, needs, view);
           return (
-            <Chip key={`${need.kind}-${need.index}`} label={label} tone={TONE[state] as Tone} onDrop={() => setNeeds(withoutNeed(needs, need))} />
+            <Chip
+              key={`${need.kind}-${need.index}`}
+              label={label}
+              tone={TONE[state] as Tone}
+              onDrop={() => {
+                setNeeds(withoutNeed(needs, need));
+                focusAfter(() => document.querySelector<HTMLElement>('[aria-label="Needs"] button'));
+              }}
+            />
           );
         })}
         {together && (
@@ -49,7 +58,7 @@ export const NeedsBar = memo(function NeedsBar({ view, adding, onAdding }: Props
         <Plus size={14} aria-hidden /> need
       </Button>
       <span className="ml-auto text-kale-soft" role="status">
-        {countWords(verdicts)}
+        {verdicts.length === 0 ? 'nothing asked yet' : tallyWords(tallyOf(verdicts))}
       </span>
       <Dialog
         open={adding}
@@ -85,12 +94,4 @@ function Chip({ label, title, tone, onDrop }: { label: string; title?: string; t
       </button>
     </li>
   );
-}
-
-/** What is met is counted; what only a label can tell is counted apart. */
-function countWords(verdicts: readonly NeedVerdict[]): string {
-  if (verdicts.length === 0) return 'nothing asked yet';
-  const met = verdicts.filter(({ state }) => state === 'meets' || state === 'likely').length;
-  const open = verdicts.filter(({ state }) => state === 'cannotTell').length;
-  return `${met} of ${verdicts.length} met${open > 0 ? `, ${open} to check` : ''}`;
 }

@@ -1,7 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import type { LineSwap } from '../../../core/swap/forLine.ts';
-import { passes } from '../../../core/swap/verdict.ts';
-import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import { tallyWords } from '../../../core/swap/verdict.ts';
 import type { Line } from '../../../core/vocabulary/recipe.ts';
 import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
 import { needLabel } from '../../kitchen/format.ts';
@@ -10,6 +9,7 @@ import { State } from '../../ui/state.tsx';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
 import { benchEffects, costMove, foodName, partsText } from '../bench/words.ts';
+import { BroughtIn } from './BroughtIn.tsx';
 import { replacedBy } from './useLineSwaps.ts';
 
 /** The cautions that are about this line, where it is looked at. */
@@ -128,8 +128,9 @@ const EFFORT = ['no extra work', 'a little work', 'some work', 'more work'] as c
 const effortOf = (steps: number): string => EFFORT[Math.min(steps, EFFORT.length - 1)] as string;
 
 function SwapCard({ view, swap, number, onUse }: { view: BenchView; swap: LineSwap; number: number; onUse: () => void }) {
-  const { change, holdBack, analysis, meets, met } = swap;
-  const broken = meets.filter((verdict) => !passes(verdict));
+  const { change, holdBack, analysis, meets, tally } = swap;
+  const broken = meets.filter(({ state }) => state === 'breaks');
+  const open = meets.filter(({ state }) => state === 'cannotTell');
   const facts = [
     ...benchEffects(view, analysis),
     `body ${view.analysis.body.index.toFixed(2)} › ${analysis.body.index.toFixed(2)}`,
@@ -158,20 +159,19 @@ function SwapCard({ view, swap, number, onUse }: { view: BenchView; swap: LineSw
         </Button>
       </div>
       <div className="mt-1 ml-6 flex flex-wrap gap-1">
-        {meets.length > 0 && (
-          <State tone={met === meets.length ? 'meets' : 'check'}>
-            meets {met} of {meets.length}
+        {meets.length > 0 && <State tone={tally.broken > 0 ? 'breaks' : tally.toCheck > 0 ? 'check' : 'meets'}>{tallyWords(tally)}</State>}
+        {open.map(({ need }) => (
+          <State key={`check-${need.kind}-${need.index}`} tone="check">
+            check {needLabel(need, view.needs, view)}
           </State>
-        )}
+        ))}
         {broken.map(({ need }) => (
           <State key={`${need.kind}-${need.index}`} tone="breaks">
             {needLabel(need, view.needs, view)}
           </State>
         ))}
         {change.adds.allergens.map((id) => (
-          <State key={id} tone="check">
-            brings in {ALLERGEN_LABELS[id]}
-          </State>
+          <BroughtIn key={id} id={id} analysis={analysis} />
         ))}
       </div>
       <p className="mt-1 ml-6 text-sm text-kale-soft">

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import type { AdaptResult } from '../../../core/swap/adapt.ts';
 import type { NeedRef } from '../../../core/swap/needs.ts';
 import type { Change, Plan } from '../../../core/swap/plan.ts';
-import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import { tallyOf, tallyWords } from '../../../core/swap/verdict.ts';
 import { NUTRIENT_LABELS } from '../../../core/vocabulary/nutrient.ts';
 import { figure, needLabel, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
@@ -10,6 +10,7 @@ import { Notice, State } from '../../ui/state.tsx';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
 import { foodName, planWords } from '../bench/words.ts';
+import { BroughtIn } from './BroughtIn.tsx';
 import { plansOf, type Search } from './usePlans.ts';
 
 interface Props {
@@ -66,7 +67,7 @@ function PlanCard({
     <article className="rounded-lg border border-line p-2.5" aria-label={title}>
       <div className="flex items-center gap-2">
         <h3 className="min-w-0 flex-1">
-          {title}{' '}
+          {title}, {tallyWords(tallyOf(plan.meets))}{' '}
           <span className="font-normal text-kale-soft">
             distance {plan.distance.toFixed(2)}
             {plan.optimal && first ? ', proven closest' : ''}
@@ -79,9 +80,7 @@ function PlanCard({
       {brought.length > 0 && (
         <p className="mt-1 flex flex-wrap gap-1">
           {brought.map((id) => (
-            <State key={id} tone="check">
-              brings in {ALLERGEN_LABELS[id]}
-            </State>
+            <BroughtIn key={id} id={id} analysis={plan.analysis} />
           ))}
         </p>
       )}
