@@ -1,4 +1,5 @@
 /** The bodies the API takes, as Joi schemas. Wrong shapes are 400, wrong values 422; see check.ts. */
+
 import Joi from 'joi';
 import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
 import { PIN_FLAGS, PIN_STATES } from '../core/food/pins.ts';
@@ -6,7 +7,7 @@ import { isDay } from '../core/quantity/day.ts';
 import { SYSTEMS } from '../core/quantity/units.ts';
 import { REGIME_IDS } from '../core/regime/regime.ts';
 import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
-import { CATEGORIES } from '../core/vocabulary/food.ts';
+import { CATEGORIES } from '../core/vocabulary/category.ts';
 import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import { EATEN, LIDS, MAX_LINES, METHODS, STAGES } from '../core/vocabulary/recipe.ts';
 

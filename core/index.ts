@@ -3,7 +3,6 @@
  * no DOM, no Node, no clock, no chance. A room imports only rooms of the floors below it (biome.floors.json holds that).
  */
 
-// allergen: the board, diets, labels to check
 export type { AllergenState, FewestChanges } from './allergen/board.ts';
 export type { DietState } from './allergen/diets.ts';
 export { type LookFor, labelWorklist, questionsOf, type WorklistItem, worklistText } from './allergen/worklist.ts';
@@ -68,7 +67,9 @@ export { blendedShare, relativeThickness } from './texture/body.ts';
 export { bodyHelp } from './texture/help.ts';
 // vocabulary: the words: nutrients, allergens and diets, foods, the recipe
 export { ALLERGEN_LABELS, ALLERGENS, type AllergenId, DIET_LABELS, DIETS, type DietId } from './vocabulary/allergens.ts';
-export { CATEGORIES, type Category, type Food, type SourceKind } from './vocabulary/food.ts';
+// allergen: the board, diets, labels to check
+export { CATEGORIES, type Category } from './vocabulary/category.ts';
+export type { Food, SourceKind } from './vocabulary/food.ts';
 export { NUTRIENT_COUNT, NUTRIENT_INDEX, NUTRIENT_LABELS, NUTRIENTS, type Nutrient, nutrientName, nutrientUnit } from './vocabulary/nutrient.ts';
 export {
   countedLines,

@@ -2,6 +2,7 @@
  * Right types, wild values, every endpoint, a real file, a restart at the end: nothing answers 5xx, every refusal is a problem with a
  * code of the table, every figure is finite, and the kitchen opens again. KIND_LADLE_FUZZ sets the number of requests.
  */
+
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -10,7 +11,7 @@ import fc from 'fast-check';
 import { PROBLEMS } from '../contract/problems.ts';
 import type { Analysis } from '../core/analysis/analysis.ts';
 import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
-import { CATEGORIES } from '../core/vocabulary/food.ts';
+import { CATEGORIES } from '../core/vocabulary/category.ts';
 import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import { EATEN, METHODS, STAGES } from '../core/vocabulary/recipe.ts';
 import { openKitchen, type TestKitchen } from './test/kitchen.ts';

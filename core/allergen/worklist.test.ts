@@ -130,7 +130,11 @@ test('the sheet carries allergens, lines, steps, cautions, a bowl and the labels
 test('a label read for celery leaves potassium chloride to be looked up, and says what was answered', () => {
   const stock = soup([line('s', 'stock-powder-reduced-salt', 10)]);
   const listed = (more: Partial<LabelPin>) =>
-    labelWorklist(stock, 'eu', kitchen([pin({ foodId: 'stock-powder-reduced-salt', allergens: [{ allergen: 'celery', state: 'contains' }], ...more })]))[0];
+    labelWorklist(
+      stock,
+      'eu',
+      kitchen([pin({ foodId: 'stock-powder-reduced-salt', allergens: [{ allergen: 'celery', state: 'contains' }], ...more })]),
+    )[0];
   const open = listed({});
   expect(open?.lookFor.map(({ id }) => id)).toContain('potassiumChloride');
   expect(open?.pin && answersOf(open.pin)).toEqual(['celery: contains']);

@@ -115,10 +115,10 @@ export function worklistText(title: string, items: readonly WorklistItem[]): str
       lines.push(
         `      ${pin.product ? `${pin.product}: ` : ''}label read on ${pin.readOn}${pin.expired ? ', look again now' : `, look again on ${pin.lookAgainOn}`}`,
       );
-    for (const one of lookFor)
-      lines.push(`      - ${one.label}${one.kind === 'allergen' && one.declared ? '*' : ''}: ${one.why}`);
+    for (const one of lookFor) lines.push(`      - ${one.label}${one.kind === 'allergen' && one.declared ? '*' : ''}: ${one.why}`);
   }
-  if (items.some(({ lookFor }) => lookFor.some((one) => one.kind === 'allergen' && one.declared))) lines.push('', '* by the rules chosen it has to be named on the label.');
+  if (items.some(({ lookFor }) => lookFor.some((one) => one.kind === 'allergen' && one.declared)))
+    lines.push('', '* by the rules chosen it has to be named on the label.');
   lines.push('', 'Read the label each time: makers change what is in a pack. This list does not say that anything is absent.');
   return `${lines.join('\n')}\n`;
 }

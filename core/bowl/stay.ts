@@ -2,9 +2,11 @@
  * The share of each nutrient of a line that ends in the soup: what `eaten` leaves times what heat leaves.
  * Arrays are laid out by NUTRIENT_INDEX and shared between lines that go the same way, so they must not be written to.
  */
+
 import { Z95 } from '../statistics/normal.ts';
+import { CATEGORY_ROWS } from '../vocabulary/category.ts';
 import type { Food } from '../vocabulary/food.ts';
-import { NUTRIENT_COUNT, NUTRIENT_INDEX, type StoredNutrient } from '../vocabulary/nutrient.ts';
+import { NUTRIENT_COUNT, NUTRIENT_INDEX, nutrientsWhere, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import type { Line } from '../vocabulary/recipe.ts';
 import {
   ALCOHOL_LEFT,
@@ -13,7 +15,6 @@ import {
   RENDERED_KEEPS,
   RETENTION,
   RETENTION_ERROR,
-  RETENTION_GROUP,
   type RetentionRow,
   SHARE_ERROR,
 } from './data/retention.ts';
@@ -30,7 +31,11 @@ export interface Stay {
 
 const WHOLE: Stay = { nutrients: new Float64Array(NUTRIENT_COUNT).fill(1), errors: new Float64Array(NUTRIENT_COUNT), grams: 1 };
 const NOTHING: Stay = { nutrients: new Float64Array(NUTRIENT_COUNT), errors: new Float64Array(NUTRIENT_COUNT), grams: 0 };
-const FAT_KEYS = ['fatG', 'saturatedFatG', 'transFatG', 'monoFatG', 'polyFatG', 'cholesterolMg'] as const satisfies readonly StoredNutrient[];
+const FAT_KEYS = nutrientsWhere(({ leaves }) => leaves === 'fat');
+const EXTRACTED = {
+  salt: nutrientsWhere(({ leaves }) => leaves === 'salt'),
+  dissolves: nutrientsWhere(({ leaves }) => leaves === 'dissolves'),
+} as const;
 
 /** Linear between the rows of ALCOHOL_LEFT, level after the last. */
 export function alcoholLeft(minutes: number): number {
@@ -65,7 +70,7 @@ export function stayOf(line: Line, food: Food, heat: Heat): Stay {
 }
 
 function retentionOf(food: Food, heat: Heat): { key: string; row: RetentionRow } | null {
-  const group = RETENTION_GROUP[food.category];
+  const group = CATEGORY_ROWS[food.category].heat;
   if (!group || (food.state !== 'raw' && food.state !== 'dry')) return null;
   if (heat.kinds.length === 0) return null;
   const key = `${group}.${heat.kinds.join('+')}`;
@@ -100,7 +105,7 @@ function build(line: Line, food: Food, retention: RetentionRow | undefined, alco
       grams = 0;
       nutrients.fill(line.eatenShare ?? EXTRACTION.other);
       if (line.eatenShare === undefined)
-        for (const { keys, share } of [EXTRACTION.salts, EXTRACTION.dissolving]) for (const key of keys) nutrients[NUTRIENT_INDEX[key]] = share;
+        for (const kind of ['salt', 'dissolves'] as const) for (const key of EXTRACTED[kind]) nutrients[NUTRIENT_INDEX[key]] = EXTRACTION[kind];
       if (line.eatenShare === undefined) errors.set(nutrients.map((share) => Math.min(SHARE_ERROR.strained, share) / Z95));
       break;
     case 'drained':

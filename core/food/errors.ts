@@ -6,42 +6,16 @@
  */
 
 import type { SourceKind } from '../vocabulary/food.ts';
-import { NUTRIENTS, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
-
-type NutrientClass = 'water' | 'macro' | 'mineral' | 'vitamin';
+import { ERROR_CLASS, type ErrorClass, type StoredNutrient } from '../vocabulary/nutrient.ts';
 
 const RELATIVE_ERROR = {
   measured: { water: 0.02, macro: 0.1, mineral: 0.15, vitamin: 0.25 },
   recalled: { water: 0.01, macro: 0.08, mineral: 0.12, vitamin: 0.25 },
   label: { water: 0.03, macro: 0.1, mineral: 0.1, vitamin: 0.15 },
   imported: { water: 0.01, macro: 0.06, mineral: 0.1, vitamin: 0.2 },
-} as const satisfies Record<SourceKind, Record<NutrientClass, number>>;
-
-const MINERALS = new Set<Nutrient>([
-  'sodiumMg',
-  'saltG',
-  'potassiumMg',
-  'calciumMg',
-  'ironMg',
-  'magnesiumMg',
-  'phosphorusMg',
-  'zincMg',
-  'copperMg',
-  'manganeseMg',
-  'seleniumUg',
-  'iodineUg',
-  'oxalateMg',
-]);
-
-function classOf(key: Nutrient): NutrientClass {
-  if (key === 'waterG') return 'water';
-  if (MINERALS.has(key)) return 'mineral';
-  return key.endsWith('Ug') || /^(vitamin|thiamin|riboflavin|niacin)/.test(key) ? 'vitamin' : 'macro';
-}
-
-const CLASS_OF = Object.fromEntries(NUTRIENTS.map((key) => [key, classOf(key)])) as Record<Nutrient, NutrientClass>;
+} as const satisfies Record<SourceKind, Record<ErrorClass, number>>;
 
 /** One standard deviation of `value`, in the unit of the nutrient. */
 export function classError(kind: SourceKind, key: StoredNutrient, value: number): number {
-  return value * RELATIVE_ERROR[kind][CLASS_OF[key]];
+  return value * RELATIVE_ERROR[kind][ERROR_CLASS[key]];
 }

@@ -6,9 +6,11 @@
  * label, protein, fibre, vitamins and minerals down to 80 %. The side the law leaves open is taken as a fifth too (estimate).
  * EU: Commission guidance on tolerances (2012), tables 1 and 2: rounding and tolerance by size of the figure, per 100 g.
  */
+
 import { Z95 } from '../statistics/normal.ts';
 import { ALLERGENS } from '../vocabulary/allergens.ts';
-import type { Category, Food } from '../vocabulary/food.ts';
+import type { Category } from '../vocabulary/category.ts';
+import type { Food } from '../vocabulary/food.ts';
 import type { StoredNutrient } from '../vocabulary/nutrient.ts';
 import { readIngredients } from './ingredients.ts';
 

@@ -7,73 +7,26 @@
  *   0 in the whole group though possible: unknown, the key is left out.
  * Plant vitamin D in the table is not credible and is left out, as is all vitamin D of milk.
  */
+
 import { Z95 } from '../statistics/normal.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
-import type { Category, Food, Origin } from '../vocabulary/food.ts';
-import type { StoredNutrient } from '../vocabulary/nutrient.ts';
+import type { Category } from '../vocabulary/category.ts';
+import type { Food, Origin } from '../vocabulary/food.ts';
+import { neverIn, nutrientsWhere, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import TABLE from './data/openTable.json' with { type: 'json' };
 import { OPEN_TABLE_FACTS, OPEN_TABLE_GROUPS, type OpenTableFact } from './data/openTableFacts.ts';
 
 type Column = (typeof TABLE.columns)[number];
 type Row = readonly [code: string, name: string, group: string, regions: number, values: readonly number[], spreads: readonly number[]];
 
-// Central 95 % of a normal distribution, in standard deviations.
-
 const ROWS = TABLE.rows as unknown as readonly Row[];
 const COLUMN_AT = new Map<Column, number>(TABLE.columns.map((column, index) => [column, index]));
 
 /** Columns carried over one to one. */
-const DIRECT = [
-  'waterG',
-  'proteinG',
-  'fatG',
-  'saturatedFatG',
-  'transFatG',
-  'monoFatG',
-  'polyFatG',
-  'cholesterolMg',
-  'fibreG',
-  'sugarsG',
-  'starchG',
-  'sodiumMg',
-  'potassiumMg',
-  'calciumMg',
-  'ironMg',
-  'magnesiumMg',
-  'phosphorusMg',
-  'zincMg',
-  'copperMg',
-  'manganeseMg',
-  'seleniumUg',
-  'betaCaroteneUg',
-  'vitaminCMg',
-  'vitaminEMg',
-  'vitaminKUg',
-  'thiaminMg',
-  'riboflavinMg',
-  'niacinMg',
-  'vitaminB6Mg',
-  'oxalateMg',
-] as const satisfies readonly StoredNutrient[];
+const DIRECT = nutrientsWhere(({ openTable }) => openTable === true) as readonly (StoredNutrient & Column)[];
 
-const PLANT_ZEROS = ['cholesterolMg', 'transFatG', 'vitaminB12Ug'] as const satisfies readonly StoredNutrient[];
-const FLESH_ZEROS = ['fibreG', 'starchG', 'sugarsG', 'betaCaroteneUg', 'oxalateMg'] as const satisfies readonly StoredNutrient[];
-const OIL_ZEROS = [
-  'waterG',
-  'proteinG',
-  'fibreG',
-  'sugarsG',
-  'starchG',
-  'carbohydrateG',
-  'sodiumMg',
-  'potassiumMg',
-  'calciumMg',
-  'magnesiumMg',
-  'phosphorusMg',
-  'zincMg',
-  'vitaminCMg',
-  'oxalateMg',
-] as const satisfies readonly StoredNutrient[];
+const PLANT_ZEROS = [...neverIn('plant'), ...neverIn('rawPlant')];
+const OIL_ZEROS = neverIn('oil');
 
 /** What cannot be in a food of this group, whatever the cell says. */
 function naturalZeros(letter: string, code: string): readonly StoredNutrient[] {
@@ -84,9 +37,9 @@ function naturalZeros(letter: string, code: string): readonly StoredNutrient[] {
         ? [...OIL_ZEROS, 'cholesterolMg', 'vitaminB12Ug']
         : [...OIL_ZEROS, ...PLANT_ZEROS];
   if ('ABCDEFGHIJK'.includes(letter)) return PLANT_ZEROS;
-  if (letter === 'L') return ['fibreG', 'starchG'];
-  if (letter === 'M' || letter === 'R') return ['fibreG', 'starchG', 'betaCaroteneUg', 'oxalateMg'];
-  return FLESH_ZEROS;
+  if (letter === 'L') return neverIn('milk');
+  if (letter === 'M' || letter === 'R') return neverIn('egg');
+  return neverIn('flesh');
 }
 
 /** Ids of the open table's rows begin so. */

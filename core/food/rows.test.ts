@@ -1,7 +1,8 @@
 /** Every row is read against what must hold of any food: energy of its macronutrients, proximates that add up, parts within wholes. */
+
 import { describe, expect, test } from '@jest/globals';
+import { CATEGORIES } from '../vocabulary/category.ts';
 import type { Food } from '../vocabulary/food.ts';
-import { CATEGORIES } from '../vocabulary/food.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { recalledFoods, SHELF } from './shelf.ts';
 

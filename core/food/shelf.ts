@@ -6,8 +6,9 @@
 
 import type { Regime, RegimeId } from '../regime/regime.ts';
 import { Z95 } from '../statistics/normal.ts';
-import type { Category, Food, Origin, Portion } from '../vocabulary/food.ts';
-import type { StoredNutrient } from '../vocabulary/nutrient.ts';
+import { CATEGORY_ROWS } from '../vocabulary/category.ts';
+import type { Food, Origin, Portion } from '../vocabulary/food.ts';
+import { ERROR_CLASS, neverIn, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import { COMPOSITES, MAKE_UP } from './data/composites.ts';
 import { CURATED_ROWS } from './data/index.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
@@ -51,45 +52,6 @@ export interface Shelf extends OnShelf {
 /** The part of a shelf that a worker needs to stand up its own. */
 export const onShelf = ({ own, pins, day }: OnShelf): OnShelf => ({ own, pins, day });
 
-const PLANT_CATEGORIES = new Set<Category>([
-  'plant-cream',
-  'pulse',
-  'nut-seed',
-  'starch',
-  'grain',
-  'root',
-  'vegetable',
-  'leaf',
-  'allium',
-  'mushroom',
-  'fruit',
-  'herb',
-  'spice',
-  'sweetener',
-  'acid',
-]);
-const WHOLE_CATEGORIES = new Set<Category>([
-  'pulse',
-  'nut-seed',
-  'grain',
-  'starch',
-  'root',
-  'vegetable',
-  'leaf',
-  'allium',
-  'mushroom',
-  'fruit',
-  'herb',
-  'spice',
-  'egg',
-  'poultry',
-  'fish',
-  'shellfish',
-  'water',
-  'acid',
-  'fat',
-]);
-
 function defaultOrigins(row: FoodRow): readonly Origin[] {
   if (row.origins) return row.origins;
   if (row.category === 'dairy') return ['dairy'];
@@ -98,15 +60,16 @@ function defaultOrigins(row: FoodRow): readonly Origin[] {
 
 /** Nutrients that cannot be in a recalled food, so that 0 is a fact and not a gap. */
 function naturalZeros(row: FoodRow, origins: readonly Origin[]): StoredNutrient[] {
-  const zeros: StoredNutrient[] = row.alcohol === undefined ? ['alcoholG'] : [];
+  const kind = CATEGORY_ROWS[row.category];
+  const zeros: StoredNutrient[] = row.alcohol === undefined ? [...neverIn('undrunk')] : [];
   const plant = origins.every((origin) => origin === 'plant' || origin === 'allium' || origin === 'mineral' || origin === 'alcohol');
-  if (plant) zeros.push('cholesterolMg');
-  if (plant && !row.flags?.includes('fortified')) zeros.push('vitaminB12Ug');
-  if (plant && PLANT_CATEGORIES.has(row.category) && (row.state === 'raw' || row.state === 'dry')) zeros.push('transFatG');
+  // What a plant cannot hold may still have been added to it.
+  const added = row.flags?.includes('fortified') ?? false;
+  if (plant) zeros.push(...neverIn('plant').filter((key) => !added || ERROR_CLASS[key] !== 'vitamin'));
+  if (plant && kind.plant && (row.state === 'raw' || row.state === 'dry')) zeros.push(...neverIn('rawPlant'));
   if (!plant && !origins.includes('plant') && row.f[6] === 0) zeros.push('fibreG');
-  if (WHOLE_CATEGORIES.has(row.category) || row.category === 'dairy' || row.category === 'salt') zeros.push('addedSugarsG');
-  if (row.category === 'fat' || row.category === 'salt' || row.category === 'water') zeros.push('starchG');
-  if (row.category === 'dairy') zeros.push('starchG');
+  if (kind.unsweetened) zeros.push(...neverIn('whole'));
+  if (kind.noStarch) zeros.push('starchG');
   return zeros.filter((key) => row.more?.[key] === undefined);
 }
 

@@ -1,4 +1,5 @@
 /** 'Enough water to cover': the amount is worked out from what lies in the pot, as an estimate that says so. */
+import { isOf } from '../vocabulary/category.ts';
 import type { Line } from '../vocabulary/recipe.ts';
 import type { Context } from './context.ts';
 import { readingOf } from './doubts.ts';
@@ -6,7 +7,6 @@ import { readingOf } from './doubts.ts';
 const COVER = /\b(?:enough\b.*\bto (?:just |barely )?cover|to (?:just |barely )?cover|just (?:to )?cover)\b/i;
 /** Cubes fill 0.55 to 0.65 of their heap: the liquid fills the rest (estimate, as for the evaporation of a pot). */
 const FILLS = { best: 0.6, low: 0.5, high: 0.7 } as const;
-const COVERED = new Set(['vegetable', 'root', 'allium', 'leaf', 'mushroom', 'fruit', 'pulse', 'meat', 'poultry', 'fish']);
 
 /** Gives grams to the lines that only say 'to cover'. */
 export function coverLines(lines: readonly Line[], { shelf, doubts, bowls }: Context): void {
@@ -16,7 +16,7 @@ export function coverLines(lines: readonly Line[], { shelf, doubts, bowls }: Con
     const solids = lines.reduce((sum, other) => {
       const category = shelf.food(other.foodId ?? '')?.category;
       const inPot = (other.stage === 'base' || other.stage === 'simmer') && other.chosen !== false;
-      return sum + (inPot && category !== undefined && COVERED.has(category) ? (other.grams?.best ?? 0) : 0);
+      return sum + (inPot && isOf(category, 'covered') ? (other.grams?.best ?? 0) : 0);
     }, 0);
     if (solids <= 0) continue;
     const liquid = (fills: number) => Math.round((solids / fills - solids) * (food.densityGPerMl ?? 1));

@@ -240,13 +240,12 @@ function oneLine(written: WrittenLine, textLine: TextLine, id: string, context: 
 }
 
 const TO_SERVE = /\b(?:to serve|for serving|to garnish|for garnish|for the top|garnish|topping|to top)\b/i;
-const BREADS = new Set(['bread']);
 
 /** The stage of a line: its heading, what its own words say, else the step that uses it first. */
 function stageOf(line: Line, textLine: TextLine, used: Stage | undefined, hasSteps: boolean, shelf: Shelf): Stage {
   if (textLine.stage === 'plate') return 'plate';
   const food = line.foodId ? shelf.food(line.foodId) : undefined;
-  const bread = food !== undefined && BREADS.has(food.category) && !/\bcroutons?|crumbs?\b/i.test(`${food.id} ${line.text}`);
+  const bread = food !== undefined && food.category === 'bread' && !/\bcroutons?|crumbs?\b/i.test(`${food.id} ${line.text}`);
   const served =
     textLine.stage === 'bowl' || (TO_SERVE.test(line.text) && !/\bplus (?:extra|more)\b/i.test(line.text)) || used === 'bowl' || used === 'plate';
   if (served && bread) return 'plate';

@@ -4,7 +4,7 @@
  */
 import type { Shelf } from '../food/shelf.ts';
 import { readRange } from '../quantity/amount.ts';
-import type { Category } from '../vocabulary/food.ts';
+import { CATEGORY_ROWS, type Category, isOf } from '../vocabulary/category.ts';
 import { type Eaten, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
 import { tokensOf } from './match.ts';
 import type { TextLine } from './sections.ts';
@@ -149,14 +149,13 @@ function drainCooked(uses: readonly string[], categoryOf: (id: string) => Catego
   for (const id of uses) {
     const category = categoryOf(id);
     if (category === 'water') eaten.set(id, 'removed');
-    else if (category === 'root' || category === 'vegetable' || category === 'leaf' || category === 'pulse' || category === 'grain')
-      eaten.set(id, 'drained');
+    else if (isOf(category, 'drains')) eaten.set(id, 'drained');
   }
 }
 
 /** A liquid in a quantity that makes a soup of the base. */
 const pours = (line: Line | undefined, category: Category | undefined): boolean =>
-  (category === 'broth' || category === 'water' || (category === 'dairy' && (line?.grams?.best ?? 0) >= 200)) && (line?.grams?.best ?? 500) >= 200;
+  (isOf(category, 'liquid') || (category === 'dairy' && (line?.grams?.best ?? 0) >= 200)) && (line?.grams?.best ?? 500) >= 200;
 
 /** Where the sentence leads, or the next one when it begins with a method: 'Add the beets. Cover and simmer.' */
 function comingStage(clauses: readonly Clause[], from: number, now: Stage): Stage {
@@ -276,7 +275,7 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
     if (last && (own.includes(last) || (own.length < 3 && everywhere.includes(last)))) words.add(last);
     if (tokens.length > 1 && tokens[0] && own.includes(tokens[0])) words.add(tokens[0]);
   }
-  for (const word of CALLED[food?.category ?? 'water'] ?? []) words.add(word);
+  for (const word of food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []) words.add(word);
   for (const word of food ? (ALSO_CALLED[food.id] ?? []) : []) words.add(word);
   if (food && tokensOf(food.name).includes('cheese')) words.add('cheese');
   if (food && (food.category === 'salt' || food.id.endsWith('pepper'))) words.add('season');
@@ -285,15 +284,7 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
   return words;
 }
 
-/** What the steps call a whole kind of food. */
-const CALLED: Partial<Record<Category, readonly string[]>> = {
-  broth: ['stock', 'broth', 'bouillon', 'liquid'],
-  pulse: ['bean'],
-  bread: ['bread'],
-  fish: ['fish'],
-  shellfish: ['seafood'],
-  poultry: ['poultry'],
-};
+/** What the steps call single foods, beside their names and the name of their kind. */
 const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   'bay-leaf': ['bay'],
   'butternut-squash': ['squash', 'pumpkin'],

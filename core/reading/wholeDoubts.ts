@@ -1,5 +1,7 @@
 /** Doubts that need the whole recipe: steps against lines, times, the liquid, the bowls, and what the text claims. */
+
 import type { Shelf } from '../food/shelf.ts';
+import { isOf } from '../vocabulary/category.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
 import type { Doubt } from './doubts.ts';
 import { matchFood, tokensOf } from './match.ts';
@@ -15,8 +17,6 @@ const MOST_CELSIUS = 260;
 const NO_SCALE =
   /\b(?:oven (?:to|at)|preheat(?: the oven)? to|heat to|roast(?:ed)?(?: \w+){0,4} at|bake(?: \w+){0,3} at)\s+(\d{3})\b(?!\s*(?:°|º|degrees|deg|[CF]\b|[gm]l?\b))/gi;
 const SHORT_BY_MINUTES = 5;
-const LIQUIDS = new Set(['broth', 'water']);
-const VEGETABLES = new Set(['vegetable', 'root', 'allium', 'leaf', 'mushroom', 'fruit']);
 /** Chestnuts and young beans cook to a puree like a vegetable; dry nuts do not. */
 const MEALY_WATER_G = 35;
 const PUTS_IN =
@@ -132,11 +132,14 @@ export function liquidRatio(lines: readonly Line[], shelf: Shelf): number | null
     const food = line.foodId ? shelf.food(line.foodId) : undefined;
     if (!food || !line.grams) continue;
     const pours =
-      LIQUIDS.has(food.category) ||
+      isOf(food.category, 'liquid') ||
       (food.category === 'dairy' && (food.densityGPerMl ?? 0) > 0 && (food.per100g.waterG ?? 0) > 80) ||
       (food.category === 'plant-cream' && (food.per100g.waterG ?? 0) > 80);
     if (pours && food.state !== 'dry') liquid += line.grams.best / (food.densityGPerMl ?? 1);
-    else if ((VEGETABLES.has(food.category) || (food.category === 'nut-seed' && (food.per100g.waterG ?? 0) > MEALY_WATER_G)) && food.state !== 'dry')
+    else if (
+      (isOf(food.category, 'vegetable') || (food.category === 'nut-seed' && (food.per100g.waterG ?? 0) > MEALY_WATER_G)) &&
+      food.state !== 'dry'
+    )
       vegetables += line.grams.best;
     else if (food.category === 'pulse' || food.state === 'dry') return null;
   }

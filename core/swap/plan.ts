@@ -4,11 +4,12 @@ import type { Analysis } from '../analysis/analysis.ts';
 import { kitchenMeasure } from '../food/measure.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
+import { CATEGORY_ROWS } from '../vocabulary/category.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { type Line, type Recipe, settleGroups } from '../vocabulary/recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
-import { COUNTED_ON, LOSS, LOSSES, RISE, RISES } from './data/watched.ts';
+import { LOSS, LOSSES, RISE, RISES } from './data/watched.ts';
 import { type Model, type Part, placeOf } from './model.ts';
 import type { NeedRef } from './needs.ts';
 import type { Leaf } from './search.ts';
@@ -220,7 +221,7 @@ export function unknownLosses(changes: readonly Change[], before: Analysis, afte
   const category = (foodId: string) => shelf.food(foodId)?.category;
   const counted = changes.flatMap(({ from, to }) => {
     const kind = category(from.foodId);
-    return kind && !to.some(({ foodId }) => category(foodId) === kind) ? (COUNTED_ON[kind] ?? []) : [];
+    return kind && !to.some(({ foodId }) => category(foodId) === kind) ? (CATEGORY_ROWS[kind].countedOn ?? []) : [];
   });
   return [...new Set(counted)].filter((nutrient) => before.perServing[nutrient].atLeast || after.perServing[nutrient].atLeast);
 }

@@ -2,6 +2,7 @@
 import type { Analysis, NutrientFigure } from '../analysis/analysis.ts';
 import { normalCdf, Z95 } from '../statistics/normal.ts';
 import { blendedShare } from '../texture/body.ts';
+import { type Category, isOf } from '../vocabulary/category.ts';
 import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
 import { BODY_KEEPS, BODY_LEAST } from './objective.ts';
@@ -71,14 +72,12 @@ export function bodyBounds(needs: Needs, originalIndex: number): { min: number; 
   return { min: Math.max(0, originalIndex - room), max: originalIndex + room };
 }
 
-const SOLID = /^(root|vegetable|leaf|allium|mushroom|fruit|pulse|nut-seed|bread|herb|meat|poultry|fish|shellfish)$/;
-
 /** A topping with pieces, skins or fibres; one whose food is not known may have any. */
-export const hasPieces = ({ stage, eaten }: Line, category: string | undefined): boolean =>
-  stage === 'bowl' && eaten !== 'removed' && (category === undefined || SOLID.test(category));
+export const hasPieces = ({ stage, eaten }: Line, category: Category | undefined): boolean =>
+  stage === 'bowl' && eaten !== 'removed' && (category === undefined || isOf(category, 'solid'));
 
 /** Smooth: everything is blended and nothing with pieces is put in the bowl. */
-export function isSmooth(recipe: Recipe, categoryOf: (foodId: string) => string | undefined): boolean {
+export function isSmooth(recipe: Recipe, categoryOf: (foodId: string) => Category | undefined): boolean {
   return (
     blendedShare(recipe) === 1 && !countedLines(recipe).some((line) => hasPieces(line, line.foodId === null ? undefined : categoryOf(line.foodId)))
   );
@@ -88,7 +87,7 @@ export interface Judged {
   recipe: Recipe;
   analysis: Analysis;
   original: { recipe: Recipe; analysis: Analysis };
-  categoryOf: (foodId: string) => string | undefined;
+  categoryOf: (foodId: string) => Category | undefined;
 }
 
 /** A verdict for every need asked. */

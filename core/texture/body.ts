@@ -8,7 +8,8 @@
  * and never a texture level for someone with a swallowing difficulty.
  */
 import type { Entry } from '../bowl/entries.ts';
-import type { Category, Food, StarchKind } from '../vocabulary/food.ts';
+import { CATEGORY_ROWS, isOf } from '../vocabulary/category.ts';
+import type { Food, StarchKind } from '../vocabulary/food.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 
 /** Millilitres of swollen gel per gram. Estimates. */
@@ -38,43 +39,6 @@ export interface Body {
   word: BodyWord;
 }
 
-const SOLID = new Set<Category>([
-  'root',
-  'vegetable',
-  'leaf',
-  'allium',
-  'mushroom',
-  'fruit',
-  'pulse',
-  'nut-seed',
-  'grain',
-  'bread',
-  'herb',
-  'meat',
-  'poultry',
-  'fish',
-  'shellfish',
-]);
-const STARCHLESS = new Set<Category>([
-  'dairy',
-  'egg',
-  'broth',
-  'fat',
-  'salt',
-  'sweetener',
-  'acid',
-  'alcohol',
-  'water',
-  'sauce',
-  'meat',
-  'poultry',
-  'fish',
-  'shellfish',
-  'herb',
-  'spice',
-  'plant-cream',
-]);
-
 const perGram = new WeakMap<Food, number>();
 
 /** Millilitres of body that 1 g of a food gives once fully blended or dissolved. */
@@ -87,7 +51,8 @@ export function bodyMlPerGram(food: Food): number {
 function swellingOf(food: Food): number {
   const n = food.per100g;
   const pulse = food.category === 'pulse';
-  const starch = n.starchG ?? (STARCHLESS.has(food.category) ? 0 : Math.max(0, (n.carbohydrateG ?? 0) - (n.fibreG ?? 0) - (n.sugarsG ?? 0)));
+  const starch =
+    n.starchG ?? (CATEGORY_ROWS[food.category].starchless ? 0 : Math.max(0, (n.carbohydrateG ?? 0) - (n.fibreG ?? 0) - (n.sugarsG ?? 0)));
   const fibre = (n.fibreG ?? 0) * INSOLUBLE_SHARE * (pulse ? PULSE_SKIN_SWELLING : INSOLUBLE_FIBRE_SWELLING);
   const protein = pulse || food.id === 'silken-tofu' ? (n.proteinG ?? 0) * PULSE_PROTEIN_SWELLING : 0;
   const fat = food.fatForm === 'dispersed' ? (n.fatG ?? 0) / FAT_DENSITY : 0;
@@ -108,7 +73,7 @@ export function blendedShare(recipe: Recipe): number {
 
 /** Share of a food's own body that reaches the pot. */
 export function releasedShare(food: Food, blended: number): number {
-  return SOLID.has(food.category) ? blended + (1 - blended) * UNBLENDED : 1;
+  return isOf(food.category, 'solid') ? blended + (1 - blended) * UNBLENDED : 1;
 }
 
 /** Swollen millilitres of the pot's lines; toppings do not thicken the pot. */

@@ -4,7 +4,7 @@
  * an amount to begin with, and the spoon decides. It is never a level for someone with a swallowing difficulty.
  */
 import type { Entry } from '../bowl/entries.ts';
-import type { Category } from '../vocabulary/food.ts';
+import { isOf } from '../vocabulary/category.ts';
 import { BODY_WORDS, type BodyWord, bodyMlPerGram, bodyOf, bodyWord, releasedShare } from './body.ts';
 
 export interface BodyHelp {
@@ -37,7 +37,7 @@ export function bodyHelp(entries: readonly Entry[], potMl: number, blended: numb
     inPot.reduce((sum, { line, food, stay }) => {
       if (!food || !stay || !line.grams) return sum;
       const own = line.grams.best * stay.grams * bodyMlPerGram(food) * releasedShare(food, share);
-      return sum + own * (cold && setsCold(food.category) ? SETS_COLD : 1);
+      return sum + own * (cold && isOf(food.category, 'setsCold') ? SETS_COLD : 1);
     }, 0);
   const now = bodyOf(bodyMl(blended), potMl);
   const at = BODY_WORDS.findIndex(([, word]) => word === now.word);
@@ -56,9 +56,6 @@ export function bodyHelp(entries: readonly Entry[], potMl: number, blended: numb
     chilled: chilledFrom(bodyMl(blended, true), potMl),
   };
 }
-
-const SETS_COLD_SHELVES: ReadonlySet<Category> = new Set(['starch', 'grain', 'bread', 'dairy', 'root']);
-const setsCold = (category: Category): boolean => SETS_COLD_SHELVES.has(category);
 
 const chilledFrom = (bodyMl: number, potMl: number): { index: number; word: BodyWord } => {
   const { index } = bodyOf(bodyMl, potMl);

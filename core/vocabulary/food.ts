@@ -1,5 +1,6 @@
 /** The vocabulary of foods: what a composition row says, and what the kitchen needs to know beside it. */
 import type { AllergenId, DietId } from './allergens.ts';
+import type { Category } from './category.ts';
 import type { StoredNutrient } from './nutrient.ts';
 
 export type SourceKind = 'measured' | 'recalled' | 'label' | 'imported';
@@ -9,39 +10,6 @@ export interface Source {
   /** Document and row: 'IFCT 2017 H005', 'USDA SR 01053, from memory'. */
   ref: string;
 }
-
-/** Where a food stands on the shelf; also what the retention factors are grouped by. */
-export const CATEGORIES = [
-  'dairy',
-  'egg',
-  'plant-cream',
-  'pulse',
-  'nut-seed',
-  'starch',
-  'grain',
-  'bread',
-  'broth',
-  'fat',
-  'meat',
-  'poultry',
-  'fish',
-  'shellfish',
-  'sauce',
-  'salt',
-  'sweetener',
-  'acid',
-  'alcohol',
-  'root',
-  'vegetable',
-  'leaf',
-  'allium',
-  'mushroom',
-  'fruit',
-  'herb',
-  'spice',
-  'water',
-] as const;
-export type Category = (typeof CATEGORIES)[number];
 
 /** Raw rows lose heat-sensitive vitamins when cooked here; cooked and canned rows have lost them already. */
 export type FoodState = 'raw' | 'cooked' | 'canned' | 'dry' | 'processed';

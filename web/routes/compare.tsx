@@ -4,7 +4,7 @@ import type { VersionBody } from '../../contract/types.ts';
 import { differenceOf } from '../../core/analysis/diff.ts';
 import { NOT_KNOWN } from '../../core/analysis/snapshot.ts';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../../core/vocabulary/allergens.ts';
-import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/vocabulary/nutrient.ts';
+import { NUTRIENT_LABELS, type Nutrient, nutrientsBy, nutrientUnit } from '../../core/vocabulary/nutrient.ts';
 import { countedLines } from '../../core/vocabulary/recipe.ts';
 import { useSoup, useVersions } from '../api/queries.ts';
 import { Difference, STATE_WORDS } from '../features/bench/Difference.tsx';
@@ -14,20 +14,7 @@ import { useKitchen } from '../kitchen/kitchen.ts';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State, Waiting } from '../ui/state.tsx';
 
-const ROWS: readonly Nutrient[] = [
-  'energyKcal',
-  'proteinG',
-  'fatG',
-  'saturatedFatG',
-  'carbohydrateG',
-  'fibreG',
-  'sugarsG',
-  'sodiumMg',
-  'potassiumMg',
-  'phosphorusMg',
-  'calciumMg',
-  'cholesterolMg',
-];
+const ROWS = nutrientsBy('compare');
 const MOST = 6;
 
 /** Versions as columns, the first beside the newest to begin with; what differs from the first column is marked. */

@@ -1,7 +1,7 @@
 import { Plus } from 'lucide-react';
 import { Suspense, useDeferredValue, useId, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { CATEGORIES, type Category } from '../../core/vocabulary/food.ts';
+import { CATEGORIES, type Category } from '../../core/vocabulary/category.ts';
 import { FoodCard } from '../features/foods/FoodCard.tsx';
 import { LabelForm } from '../features/foods/LabelForm.tsx';
 import { SOURCE_WORDS } from '../kitchen/format.ts';

@@ -3,10 +3,9 @@
  * After the USDA Table of Nutrient Retention Factors, Release 6 (2007), 'water used' codes (memory, rounded to 0.05).
  * Minerals, macronutrients and whatever is not listed stay whole.
  */
-import type { Category } from '../../vocabulary/food.ts';
+import type { RetentionGroup } from '../../vocabulary/category.ts';
 import type { StoredNutrient } from '../../vocabulary/nutrient.ts';
 
-export type RetentionGroup = 'green' | 'root' | 'vegetable' | 'fruit' | 'mushroom' | 'herb' | 'pulse' | 'meat' | 'poultry' | 'fish' | 'egg' | 'grain';
 /** `boiled` is boiled, simmered or under pressure; `fried` is sweated, browned or fried; `roasted` is roasted or baked. */
 export type HeatKind = 'boiled' | 'steamed' | 'roasted' | 'fried';
 export type RetentionRow = Partial<Record<StoredNutrient, number>>;
@@ -89,12 +88,6 @@ export const RETENTION = {
   },
 } as const satisfies Record<RetentionGroup, Record<HeatKind, RetentionRow>>;
 
-/** The group a raw food is cooked as; null where no factor is known and none is applied (nuts, seeds, spices, fats). */
-export const RETENTION_GROUP: Partial<Record<Category, RetentionGroup>> = {
-  root: 'root', vegetable: 'vegetable', leaf: 'green', allium: 'vegetable', mushroom: 'mushroom', fruit: 'fruit', herb: 'herb', acid: 'fruit',
-  pulse: 'pulse', meat: 'meat', poultry: 'poultry', fish: 'fish', shellfish: 'fish', egg: 'egg', grain: 'grain', starch: 'grain',
-};
-
 /**
  * Alcohol left by minutes at a simmer after it is stirred in; 0 minutes is taken off the boil at once.
  * USDA Table of Nutrient Retention Factors, Release 6 (2007), alcohol codes (memory).
@@ -108,10 +101,12 @@ export const ALCOHOL_LEFT: readonly (readonly [minutes: number, share: number])[
  * aromatic vegetables; wide). Everything not listed leaves `other`.
  */
 export const EXTRACTION = {
-  salts: { keys: ['sodiumMg', 'potassiumMg'], share: 0.5 },
-  dissolving: { keys: ['sugarsG', 'addedSugarsG', 'vitaminCMg', 'thiaminMg', 'riboflavinMg', 'niacinMg', 'vitaminB6Mg', 'folateDfeUg', 'magnesiumMg', 'phosphorusMg', 'alcoholG'], share: 0.35 },
+  /** Sodium and potassium (vocabulary/nutrient.ts, `leaves`). */
+  salt: 0.5,
+  /** Sugars, water-soluble vitamins, magnesium, phosphorus, alcohol. */
+  dissolves: 0.35,
   other: 0.1,
-} as const satisfies { salts: { keys: readonly StoredNutrient[]; share: number }; dissolving: { keys: readonly StoredNutrient[]; share: number }; other: number };
+} as const;
 
 /**
  * What stays in a line boiled in water that is thrown away, when the recipe does not say.

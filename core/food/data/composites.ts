@@ -4,8 +4,10 @@
  * riddle: what they surely contain is said, what varies is to be looked up, and every figure is at least what is known.
  * All common practice of kitchens and packers, no source, from memory.
  */
+
 import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
-import type { Category, Origin } from '../../vocabulary/food.ts';
+import type { Category } from '../../vocabulary/category.ts';
+import type { Origin } from '../../vocabulary/food.ts';
 
 export interface Composite {
   id: string;

@@ -2,8 +2,10 @@
  * What the kitchen needs to know of the open table's rows beside their figures: category, origin, allergens and the
  * English words people write. Common knowledge of the foods; no source beyond the row's own name.
  */
+
 import type { AllergenId } from '../../vocabulary/allergens.ts';
-import type { Category, FoodFlag, FoodState, Origin, StarchKind } from '../../vocabulary/food.ts';
+import type { Category } from '../../vocabulary/category.ts';
+import type { FoodFlag, FoodState, Origin, StarchKind } from '../../vocabulary/food.ts';
 
 export interface OpenTableFact {
   name?: string;

@@ -8,8 +8,10 @@
  * A null is unknown. `more` holds what else is recalled with confidence.
  * `range` gives low and high (central 95 %) where the make varies more than the class error of a recalled row.
  */
+
 import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
-import type { Category, FoodFlag, FoodState, Origin, StarchKind } from '../../vocabulary/food.ts';
+import type { Category } from '../../vocabulary/category.ts';
+import type { FoodFlag, FoodState, Origin, StarchKind } from '../../vocabulary/food.ts';
 import type { StoredNutrient } from '../../vocabulary/nutrient.ts';
 
 export const LIMITED = [

@@ -2,8 +2,10 @@
  * Cautions as rows: when they are shown, how loudly, what they say, and where that comes from. They defer to the local food code and to
  * licensed practice; none of them says that a soup is safe. Sources marked (memory) are recalled, not looked up.
  */
+
 import type { AllergenId } from '../../vocabulary/allergens.ts';
-import type { Category, FoodFlag, FoodState, Origin } from '../../vocabulary/food.ts';
+import type { Category } from '../../vocabulary/category.ts';
+import type { FoodFlag, FoodState, Origin } from '../../vocabulary/food.ts';
 import type { Nutrient } from '../../vocabulary/nutrient.ts';
 import type { Method, Stage } from '../../vocabulary/recipe.ts';
 

@@ -1,7 +1,7 @@
 /** The words people ask with, and the need each stands for. Lower case; plural and spelling variants are written out. */
 import { type WordTable, wordTable } from '../../quantity/wordTable.ts';
 import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
-import type { Nutrient } from '../../vocabulary/nutrient.ts';
+import { NUTRIENT_ROWS, NUTRIENTS, type Nutrient } from '../../vocabulary/nutrient.ts';
 
 export type Asked = { allergens: readonly AllergenId[] } | { diets: readonly DietId[] } | { pulses: true } | { smooth: true };
 
@@ -74,40 +74,9 @@ export const PHRASES: WordTable<Asked> = wordTable({
   sieved: { smooth: true },
 });
 
-export const NUTRIENT_WORDS: WordTable<Nutrient> = wordTable({
-  sodium: 'sodiumMg',
-  salt: 'saltG',
-  potassium: 'potassiumMg',
-  phosphorus: 'phosphorusMg',
-  phosphate: 'phosphorusMg',
-  protein: 'proteinG',
-  fat: 'fatG',
-  'total fat': 'fatG',
-  'saturated fat': 'saturatedFatG',
-  'sat fat': 'saturatedFatG',
-  saturates: 'saturatedFatG',
-  cholesterol: 'cholesterolMg',
-  carbohydrate: 'carbohydrateG',
-  carbohydrates: 'carbohydrateG',
-  carbs: 'carbohydrateG',
-  'available carbohydrate': 'availableCarbohydrateG',
-  'net carbs': 'availableCarbohydrateG',
-  fibre: 'fibreG',
-  fiber: 'fibreG',
-  sugar: 'sugarsG',
-  sugars: 'sugarsG',
-  energy: 'energyKcal',
-  calories: 'energyKcal',
-  calcium: 'calciumMg',
-  iron: 'ironMg',
-  magnesium: 'magnesiumMg',
-  zinc: 'zincMg',
-  folate: 'folateDfeUg',
-  'vitamin c': 'vitaminCMg',
-  'vitamin d': 'vitaminDUg',
-  'vitamin k': 'vitaminKUg',
-  'vitamin b12': 'vitaminB12Ug',
-});
+export const NUTRIENT_WORDS: WordTable<Nutrient> = new Map(
+  NUTRIENTS.flatMap((key) => NUTRIENT_ROWS[key].words?.split(', ').map((word) => [word, key] as const) ?? []),
+);
 
 /** What a unit is of the unit the key ends in. */
 export const UNIT_GRAMS: WordTable<number> = wordTable({ g: 1, gram: 1, grams: 1, mg: 1e-3, µg: 1e-6, ug: 1e-6, mcg: 1e-6 });

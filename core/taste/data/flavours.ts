@@ -4,8 +4,8 @@
  * sweet, one tenth of a gram of sugar; sour, one hundredth of a gram of acid; nutty, roast almond; dairy, cream; green,
  * raw parsley. Sweet follows from the composition and sour from `ACID`; a food in no table has none of the note.
  */
-import type { Category } from '../../vocabulary/food.ts';
 
+import type { Category } from '../../vocabulary/category.ts';
 export const FLAVOUR_NOTES = ['savoury', 'smoky', 'sweet', 'sour', 'nutty', 'dairy', 'green'] as const;
 export type FlavourNote = (typeof FLAVOUR_NOTES)[number];
 

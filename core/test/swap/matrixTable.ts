@@ -3,8 +3,9 @@
  * catalogue can do. Grams a bowl are common practice, no source; a direction asks for nothing where a bowl of the line
  * holds less than `worth` of what it is about (a judgement, no source).
  */
+
 import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
-import type { Category } from '../../vocabulary/food.ts';
+import type { Category } from '../../vocabulary/category.ts';
 import type { Nutrient } from '../../vocabulary/nutrient.ts';
 
 export interface MatrixSlot {

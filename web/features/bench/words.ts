@@ -3,7 +3,7 @@
 import type { Analysis } from '../../../core/analysis/analysis.ts';
 import type { Change, Plan, Shift } from '../../../core/swap/plan.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
-import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
+import { NUTRIENT_LABELS, type Nutrient, nutrientsBy, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { capitalised, figure } from '../../kitchen/format.ts';
 import type { Kitchen } from '../../kitchen/kitchen.ts';
 import type { BenchView } from './view.ts';
@@ -36,7 +36,7 @@ export function effects(before: Analysis, after: Analysis, keys: readonly Nutrie
     );
 }
 
-export const EFFECT_KEYS: readonly Nutrient[] = ['saturatedFatG', 'sodiumMg', 'proteinG', 'energyKcal', 'potassiumMg', 'fibreG', 'carbohydrateG'];
+export const EFFECT_KEYS = nutrientsBy('effect');
 
 /** What a swap or plan moves of the bowl on the bench, limited figures first. */
 export function benchEffects({ analysis, needs }: BenchView, after: Analysis): string[] {

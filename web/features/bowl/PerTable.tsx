@@ -1,25 +1,10 @@
 import { memo } from 'react';
-import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
+import { NUTRIENT_LABELS, nutrientsBy, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import type { BenchView } from '../bench/view.ts';
 
-const SHOWN: readonly Nutrient[] = [
-  'energyKcal',
-  'proteinG',
-  'fatG',
-  'saturatedFatG',
-  'carbohydrateG',
-  'availableCarbohydrateG',
-  'fibreG',
-  'sugarsG',
-  'sodiumMg',
-  'potassiumMg',
-  'calciumMg',
-  'phosphorusMg',
-  'ironMg',
-  'cholesterolMg',
-];
+const SHOWN = nutrientsBy('table');
 
 /** The same figures for a bowl, 100 g, the reference amount and the whole batch. */
 export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {

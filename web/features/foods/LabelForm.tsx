@@ -2,7 +2,7 @@ import { type FormEvent, useMemo, useState } from 'react';
 import type { OwnFoodBody } from '../../../contract/types.ts';
 import type { LabelForm as Form, LabelEntry, LabelKey } from '../../../core/food/label.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
-import { CATEGORIES, type Category } from '../../../core/vocabulary/food.ts';
+import { CATEGORIES, type Category } from '../../../core/vocabulary/category.ts';
 import { NUTRIENT_LABELS, nutrientName, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
 import { useKitchen, useSaveOwnFood } from '../../kitchen/kitchen.ts';

@@ -1,33 +1,10 @@
 import { useState } from 'react';
 import type { Limit, Needs } from '../../../core/swap/needs.ts';
-import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
+import { NUTRIENT_LABELS, type Nutrient, nutrientsBy, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { Button } from '../../ui/button.tsx';
 import { Field, Input, Select } from '../../ui/field.tsx';
 
-const LIMITED: readonly Nutrient[] = [
-  'sodiumMg',
-  'saturatedFatG',
-  'fatG',
-  'potassiumMg',
-  'phosphorusMg',
-  'proteinG',
-  'energyKcal',
-  'carbohydrateG',
-  'availableCarbohydrateG',
-  'sugarsG',
-  'fibreG',
-  'calciumMg',
-  'cholesterolMg',
-  'ironMg',
-  'vitaminKUg',
-  'vitaminDUg',
-  'vitaminB12Ug',
-  'folateDfeUg',
-  'vitaminCMg',
-  'magnesiumMg',
-  'zincMg',
-  'saltG',
-];
+const LIMITED = nutrientsBy('limit');
 
 const numberIn = (text: string): number | undefined => {
   const value = Number(text.replace(',', '.'));
