@@ -27,6 +27,8 @@ export function Dialog({ open, onOpenChange, title, description, wide = false, c
           {...(description ? {} : { 'aria-describedby': undefined })}
           onCloseAutoFocus={(event) => {
             event.preventDefault();
+            // What opened in its place has the focus already.
+            if (document.activeElement && document.activeElement !== document.body) return;
             const { current } = opener;
             if (current instanceof HTMLElement && current.isConnected && current !== document.body) current.focus();
             else focusHeading();
