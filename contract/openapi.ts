@@ -94,7 +94,7 @@ const schemas = {
       perServing: ref('Figures'),
       per100g: ref('Figures'),
       plate: ref('Figures'),
-      declared: { type: 'object', properties: { us: { type: 'object' }, eu: { type: 'object' } } },
+      declared: { type: 'object', properties: { us: { type: 'object' }, eu: { type: 'object' }, ca: { type: 'object' }, anz: { type: 'object' } } },
       claims: list(
         object(
           {

@@ -44,9 +44,9 @@ export { readLine } from './reading/line.ts';
 export { readRecipe } from './reading/read.ts';
 export { weighLine } from './reading/weighLine.ts';
 // regime: what the law of a place asks of a label
-export { lessThanOriginal, REFERENCE_GRAMS } from './regime/claims.ts';
+export { lessThanOriginal } from './regime/claims.ts';
 export type { DeclaredFigure } from './regime/declared.ts';
-export { REGIME_IDS, REGIMES, type RegimeId } from './regime/regime.ts';
+export { keepingWords, REGIME_IDS, REGIMES, type RegimeId } from './regime/regime.ts';
 // swap: the closest soup that meets the needs
 export { type AdaptRequest, type AdaptResult, adapt } from './swap/adapt.ts';
 export { PRESETS, withPreset } from './swap/data/presets.ts';

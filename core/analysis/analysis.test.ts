@@ -173,10 +173,14 @@ test('energy differs by regime and each figure is right in its own: dry red kidn
   expect(bowlOf(beans, { regime: 'eu' }).perServing.energyKcal.value).toBeCloseTo(323, 0);
 });
 
-test('regimes that round no label figures say so, and borrow none', () => {
-  const analysis = bowlOf(leek, { regime: 'anz' });
-  expect(analysis.declared).toEqual({});
-  expect(analysis.notes.map(({ code }) => code)).toContain('declared.notImplemented');
+test('every regime declares figures of its own and borrows none', () => {
+  expect(['us', 'eu', 'uk', 'ca', 'anz'].map((regime) => Object.keys(bowlOf(leek, { regime: regime as 'us' }).declared))).toEqual([
+    ['us'],
+    ['eu'],
+    ['eu'],
+    ['ca'],
+    ['anz'],
+  ]);
 });
 
 test('provenance shares add up to one and follow the energy', () => {

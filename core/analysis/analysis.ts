@@ -135,6 +135,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
   const perServing = shaped(1);
   const per100g = shaped(bowl.servingGrams > EMPTY ? 100 / bowl.servingGrams : 0);
   const plate = plateOf(entries, bowl, recipe);
+  const claims = claimsOf(regime.id, { perServing, servingGrams: bowl.servingGrams, servingMl: bowl.servingMl });
   const cost = options.prices ? costOf(recipe, bowl.servings, options.prices, shelf) : null;
 
   return {
@@ -154,15 +155,16 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
       regime.id,
       (key) => perServing[key],
       (key) => per100g[key],
+      claims,
     ),
-    claims: claimsOf(regime.id, { perServing, servingGrams: bowl.servingGrams, servingMl: bowl.servingMl }),
+    claims,
     allergens: allergenBoard(counted, rules, new Set(regime.declaredAllergens)),
     diets: dietVerdicts(counted, rules),
     body: bodyOfPot(recipe, entries, bowl.potMl),
     saltPercent: bowl.servingGrams > EMPTY ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
     provenance: provenanceOf(eaten, bowl),
     ...(cost ? { cost } : {}),
-    notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, declares: regime.declares !== null, perBowl: (key) => perServing[key].value }),
+    notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, perBowl: (key) => perServing[key].value }),
   };
 }
 

@@ -26,7 +26,6 @@ export interface NoteContext {
   lines: readonly CountedLine[];
   bowl: Bowl;
   regime: RegimeId;
-  declares: boolean;
   /** The known part of a figure in one bowl. */
   perBowl: (nutrient: Nutrient) => number;
 }
@@ -204,13 +203,6 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: 'FDA Bad Bug Book, Clostridium botulinum (memory)',
     message: 'Honey is not for a child under 12 months, cooked or not.',
     when: (context) => some(linesWhere(context, ({ food }) => food?.origins.includes('honey') ?? false)),
-  },
-  {
-    code: 'declared.notImplemented',
-    severity: 'tip',
-    source: COMMON,
-    message: 'Rounded label figures are not implemented for this regime; none are borrowed from another.',
-    when: ({ declares }) => (declares ? null : {}),
   },
   {
     code: 'line.optional',

@@ -152,10 +152,6 @@ describe('a claim is judged on the whole interval', () => {
   });
 });
 
-test.each(['ca', 'anz'] as const)('%s: no claim is borrowed from another regime', (regime) => {
-  expect(claimsOf(regime, bowl({ sodiumMg: 1 }))).toEqual([]);
-});
-
 test('a leek and potato soup in water: what its figures would support in both regimes', () => {
   const recipe = soup([line('leek', 'leek', 400), line('potato', 'potato', 400), line('water', 'water', 1200)], { servings: 8 });
   const ids = (regime: 'us' | 'eu') =>

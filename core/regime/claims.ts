@@ -3,9 +3,8 @@
  * in it would do, 'no' only where none would. It is never a claim made; a label wants it confirmed.
  */
 import { type Nutrient, nutrientName } from '../vocabulary/nutrient.ts';
-import { type Basis, CLAIM_RULES, type ClaimRule, type Criterion, DISCLOSURE, EU_SOURCES, US_SOURCES } from './data/claims.ts';
-import { DAILY_VALUES, NRV } from './data/referenceValues.ts';
-import type { RegimeId } from './regime.ts';
+import type { Basis, Beside, ClaimBook, Criterion } from './claimRules.ts';
+import { REGIMES, type RegimeId } from './regime.ts';
 
 export type Supported = 'yes' | 'no' | 'cannotTell';
 
@@ -36,18 +35,15 @@ export interface ClaimFigures {
   servingMl: number;
 }
 
-/** Reference amount customarily consumed of soup, 21 CFR 101.12(b). */
-export const REFERENCE_GRAMS = 245;
-
-/** US content claims of a US analysis, EU ones of an EU or UK analysis; none where the rules are not implemented. */
+/** The content claims of the regime, each with whether the figures would support it. */
 export function claimsOf(regime: RegimeId, figures: ClaimFigures): Claim[] {
-  const rules = RULES_OF[regime];
-  if (!rules || figures.servingGrams <= 0 || figures.servingMl <= 0) return [];
-  const disclose = regime === 'us' ? disclosures(figures) : [];
-  return rules.map(({ id, words, any, source }) => {
-    const rows = any.map((row) => weakest(row.map((criterion) => judge(criterion, figures))));
+  if (figures.servingGrams <= 0 || figures.servingMl <= 0) return [];
+  const { claims } = REGIMES[regime];
+  const disclose = claims.beside ? disclosures(claims.beside, claims, figures) : [];
+  return claims.rules.map(({ id, words, any, source }) => {
+    const rows = any.map((row) => weakest(row.map((criterion) => judge(criterion, claims, figures))));
     const best = rows.reduce((one, other) => (ORDER[other.supported] < ORDER[one.supported] ? other : one));
-    const fat = regime === 'us' && id.endsWith(':fibreG') ? fatStatement(figures) : [];
+    const fat = claims.beside && id.endsWith(':fibreG') ? fatStatement(claims.beside, claims, figures) : [];
     const beside = [...disclose, ...fat];
     return { id, regime, words, ...best, ...(best.supported === 'yes' && beside.length > 0 ? { disclose: beside } : {}), source };
   });
@@ -60,22 +56,26 @@ type Judged = Pick<Claim, 'supported' | 'figure' | 'limit'>;
 /** All must hold: the one that holds least decides. */
 const weakest = (judged: readonly Judged[]): Judged => judged.reduce((one, other) => (ORDER[other.supported] > ORDER[one.supported] ? other : one));
 
-function judge(criterion: Criterion, figures: ClaimFigures): Judged {
-  const { value, low, high, atLeast } = figureOf(criterion, figures);
+function judge(criterion: Criterion, book: ClaimBook, figures: ClaimFigures): Judged {
+  const { value, low, high, atLeast } = figureOf(criterion, book, figures);
   const { is, limit } = criterion;
   if (is === 'least') return { figure: value, limit, supported: low >= limit ? 'yes' : !atLeast && high < limit ? 'no' : 'cannotTell' };
   const holds = (x: number) => (is === 'most' ? x <= limit : x < limit);
   return { figure: value, limit, supported: !holds(low) ? 'no' : !atLeast && holds(high) ? 'yes' : 'cannotTell' };
 }
 
-function factorOf(basis: Basis, { servingGrams, servingMl }: ClaimFigures): number {
+/** Bowls in the amount. */
+function factorOf(basis: Basis, { reference }: ClaimBook, { servingGrams, servingMl }: ClaimFigures): number {
   if (basis === 'serving') return 1;
-  if (basis === 'reference') return REFERENCE_GRAMS / servingGrams;
+  if (basis === 'reference') {
+    if (!reference) throw new RangeError('this regime has no reference amount');
+    return 'grams' in reference ? reference.grams / servingGrams : reference.ml / servingMl;
+  }
   return 100 / (basis === '100ml' ? servingMl : servingGrams);
 }
 
-function figureOf({ nutrients, basis, ofEnergy, perKcal }: Criterion, figures: ClaimFigures): Interval {
-  const factor = factorOf(basis, figures);
+function figureOf({ nutrients, basis, ofEnergy, perKcal }: Criterion, book: ClaimBook, figures: ClaimFigures): Interval {
+  const factor = factorOf(basis, book, figures);
   const sum = nutrients
     .map((key) => figures.perServing[key])
     .reduce((one, other) => ({
@@ -99,69 +99,18 @@ function figureOf({ nutrients, basis, ofEnergy, perKcal }: Criterion, figures: C
 }
 
 /** Nutrients above the level at which a claim must say 'see nutrition information for ... content', 101.13(h)(1). */
-function disclosures({ perServing, servingGrams }: ClaimFigures): string[] {
-  const most = Math.max(1, REFERENCE_GRAMS / servingGrams);
-  return (Object.entries(DISCLOSURE) as [Nutrient, number][])
-    .filter(([key, level]) => perServing[key].high * most > level || perServing[key].atLeast)
+function disclosures({ disclose }: Beside, book: ClaimBook, figures: ClaimFigures): string[] {
+  const most = Math.max(1, factorOf('reference', book, figures));
+  return (Object.entries(disclose) as [Nutrient, number][])
+    .filter(([key, level]) => figures.perServing[key].high * most > level || figures.perServing[key].atLeast)
     .map(([key]) => `see nutrition information for ${nutrientName(key)} content`);
 }
 
 /** A fibre claim states the fat unless the soup is low in it, 21 CFR 101.54(d). */
-function fatStatement(figures: ClaimFigures): string[] {
-  const low = judge({ nutrients: ['fatG'], basis: 'reference', is: 'most', limit: 3 }, figures);
+function fatStatement({ fibreStatesFatAbove }: Beside, book: ClaimBook, figures: ClaimFigures): string[] {
+  const low = judge({ nutrients: ['fatG'], basis: 'reference', is: 'most', limit: fibreStatesFatAbove }, book, figures);
   return low.supported === 'yes' ? [] : [`contains ${figures.perServing.fatG.value.toFixed(1)} g total fat per serving`];
 }
-
-const share = (nutrient: Nutrient, basis: Basis, is: Criterion['is'], limit: number): Criterion => ({ nutrients: [nutrient], basis, is, limit });
-
-function usSources(): ClaimRule[] {
-  return US_SOURCES.flatMap((key) => {
-    const name = nutrientName(key);
-    const daily = DAILY_VALUES[key];
-    const at = (percent: number) => (daily * percent) / 100;
-    return [
-      {
-        id: `goodSource:${key}`,
-        regime: 'us' as const,
-        words: `good source of ${name}`,
-        any: [[share(key, 'reference', 'least', at(10)), share(key, 'reference', 'below', at(20))]],
-        source: '21 CFR 101.54(c)',
-      },
-      {
-        id: `high:${key}`,
-        regime: 'us' as const,
-        words: `high in ${name}`,
-        any: [[share(key, 'reference', 'least', at(20))]],
-        source: '21 CFR 101.54(b)',
-      },
-    ];
-  });
-}
-
-function euSources(): ClaimRule[] {
-  return EU_SOURCES.flatMap((key) => {
-    const name = nutrientName(key);
-    // The stricter of 100 g and 100 ml is the one with less in it.
-    const both = (percent: number) => (['100g', '100ml'] as const).map((basis) => share(key, basis, 'least', (NRV[key] * percent) / 100));
-    return [
-      {
-        id: `source:${key}`,
-        regime: 'eu' as const,
-        words: `source of ${name}`,
-        any: [both(15)],
-        source: '1924/2006, annex, source of vitamins or minerals',
-      },
-      { id: `high:${key}`, regime: 'eu' as const, words: `high ${name}`, any: [both(30)], source: '1924/2006, annex, high vitamins or minerals' },
-    ];
-  });
-}
-
-const EU_RULES = [...CLAIM_RULES.filter(({ regime }) => regime === 'eu'), ...euSources()];
-const RULES_OF: Partial<Record<RegimeId, readonly ClaimRule[]>> = {
-  us: [...CLAIM_RULES.filter(({ regime }) => regime === 'us'), ...usSources()],
-  eu: EU_RULES,
-  uk: EU_RULES,
-};
 
 export interface Less {
   nutrient: Nutrient;

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Settings } from '../../contract/types.ts';
-import { REGIMES } from '../../core/regime/regime.ts';
+import { keepingWords, REGIMES } from '../../core/regime/regime.ts';
 import { usePhrases, useSaveSettings, useSettings, useTeach } from '../api/queries.ts';
 import { useDropPin, useKitchenSoon, usePins } from '../kitchen/kitchen.ts';
 import { Button } from '../ui/button.tsx';
@@ -42,8 +42,8 @@ export function SettingsScreen() {
             </Select>
           </Field>
           <p className="text-sm text-kale-soft">
-            Energy: {REGIMES[now.regime].energy.words} ({REGIMES[now.regime].energy.source}).{' '}
-            {REGIMES[now.regime].declares ? '' : 'Rounded label figures are not implemented for this regime, and none are borrowed.'}
+            Energy: {REGIMES[now.regime].energy.words} ({REGIMES[now.regime].energy.source}). Food is {keepingWords(REGIMES[now.regime])} (
+            {REGIMES[now.regime].keeping.source}). Your local code decides.
           </p>
           <Tick checked={now.coconutIsTreeNut} onChange={(coconutIsTreeNut) => set({ coconutIsTreeNut })}>
             Coconut counts as a tree nut

@@ -10,11 +10,9 @@ export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchVi
   // The figures are what is waited for; this may come a frame after them.
   const { core, analysis, original } = useAfterPaint(view);
   const { declared, claims, regime } = analysis;
-  const figures: Partial<Record<Nutrient, DeclaredFigure>> | undefined = declared.us ?? declared.eu;
-  if (!figures)
-    return (
-      <p className="mt-1 text-sm text-kale-soft">Label figures and claims are not implemented for these rules, and none are borrowed from others.</p>
-    );
+  const { label } = core.REGIMES[regime];
+  const figures = declared[label.key] ?? {};
+  const twice = Object.values(figures).some(({ per100g }) => per100g);
   const supported = claims.filter((claim) => claim.supported === 'yes');
   // What hangs on an unknown figure is said once, and not claim by claim.
   const open = claims.filter(({ id, supported: state }) => state === 'cannotTell' && isUnknown(id, analysis));
@@ -25,18 +23,28 @@ export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchVi
   return (
     <details className="mt-1">
       <summary className="text-sm underline">label figures, and what they would support</summary>
-      <p className="mt-1 text-sm text-kale-soft">
-        {declared.us ? 'One bowl, rounded as US labels are (21 CFR 101.9).' : 'Per 100 g, rounded as EU labels are (guidance of 2012).'} Estimates
-        from tables: a label wants them confirmed.
-      </p>
+      <p className="mt-1 text-sm text-kale-soft">{label.words} Estimates from tables: a label wants them confirmed.</p>
       <table className="mt-1 w-full text-sm">
+        {twice && (
+          <thead>
+            <tr className="text-kale-soft">
+              {['', 'bowl', '100 g', ''].map((head, at) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: the heads stand still
+                <th key={at} scope="col" className="text-right font-normal">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+        )}
         <tbody>
-          {(Object.entries(figures) as [Nutrient, DeclaredFigure][]).map(([key, { value, text, percentDaily }]) => (
+          {(Object.entries(figures) as [Nutrient, DeclaredFigure][]).map(([key, { text, percentDaily, per100g }]) => (
             <tr key={key}>
               <th scope="row" className="text-left font-normal">
                 {NUTRIENT_LABELS[key]}
               </th>
-              <td className="text-right">{isOpen(value, text) ? 'not known' : text}</td>
+              <td className="text-right">{text}</td>
+              {twice && <td className="text-right">{per100g?.text}</td>}
               <td className="w-14 text-right text-kale-soft">{percentDaily === undefined ? '' : `${percentDaily} %`}</td>
             </tr>
           ))}
@@ -59,9 +67,6 @@ export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchVi
     </details>
   );
 });
-
-/** Nothing is known of it: 'at least 0' says no more. */
-const isOpen = (value: number, text: string): boolean => value === 0 && text.startsWith('at least');
 
 /** 'high:ironMg' hangs on iron. */
 const isUnknown = (id: string, { perServing }: Analysis): boolean => perServing[id.split(':')[1] as Nutrient]?.atLeast ?? false;

@@ -9,18 +9,25 @@ const SHOWN = nutrientsBy('table');
 /** The same figures for a bowl, 100 g, the reference amount and the whole batch. */
 export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {
   const { core, analysis } = useAfterPaint(view);
-  const { perServing, per100g, batch } = analysis;
+  const { perServing, per100g, batch, servingGrams, servingMl } = analysis;
+  // The amount of soup that this regime judges by, where it has one.
+  const { reference } = core.REGIMES[analysis.regime].claims;
+  const amount =
+    reference &&
+    ('grams' in reference
+      ? { head: `${reference.grams} g`, bowls: reference.grams / servingGrams }
+      : { head: `${reference.ml} ml`, bowls: reference.ml / servingMl });
   const say = ({ value, atLeast }: { value: number; atLeast: boolean }, times = 1) => `${atLeast ? '≥ ' : ''}${figure(value * times)}`;
   return (
     <details className="mt-1">
-      <summary className="text-sm underline">per bowl, 100 g, 245 g and the batch</summary>
+      <summary className="text-sm underline">per bowl, 100 g{amount && `, ${amount.head}`} and the batch</summary>
       <table className="mt-1 w-full text-sm">
         <thead>
           <tr className="text-kale-soft">
             <th scope="col" className="text-left font-normal">
               nutrient
             </th>
-            {['bowl', '100 g', '245 g', 'batch'].map((head) => (
+            {['bowl', '100 g', ...(amount ? [amount.head] : []), 'batch'].map((head) => (
               <th key={head} scope="col" className="text-right font-normal">
                 {head}
               </th>
@@ -35,7 +42,7 @@ export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {
               </th>
               <td className="text-right">{say(perServing[key])}</td>
               <td className="text-right">{say(per100g[key])}</td>
-              <td className="text-right">{say(per100g[key], core.REFERENCE_GRAMS / 100)}</td>
+              {amount && <td className="text-right">{say(perServing[key], amount.bowls)}</td>}
               <td className="text-right">{say(batch[key])}</td>
             </tr>
           ))}

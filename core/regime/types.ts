@@ -1,0 +1,28 @@
+/** What a regime is: one country's way of counting. One file each (us.ts, eu.ts ...); no value crosses from one to another. */
+import type { AllergenId } from '../vocabulary/allergens.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
+import type { ClaimBook } from './claimRules.ts';
+import type { LabelRules } from './label.ts';
+
+/** Energy per gram of each energy-yielding nutrient. */
+export type Factors = readonly (readonly [Nutrient, number])[];
+
+/** Temperatures and times of keeping food, degrees Celsius and minutes. A figure the regime does not have is left out, never borrowed. */
+export interface Keeping {
+  hotHoldC: number;
+  coldHoldC: number;
+  /** Cooling in stages, each from a temperature down to another within so many minutes. */
+  cooling: readonly { fromC: number; toC: number; withinMin: number }[];
+  /** Reheating right through. */
+  reheat: { celsius: number; minutes: number };
+  source: string;
+}
+
+export interface RegimeRules {
+  name: string;
+  energy: { kcal: Factors; kj: Factors; source: string; words: string };
+  declaredAllergens: readonly AllergenId[];
+  label: LabelRules;
+  claims: ClaimBook;
+  keeping: Keeping;
+}
