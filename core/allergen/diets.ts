@@ -3,8 +3,9 @@
  * eaten, strained out or poured off. Kosher and halal are more than the absence of pork and alcohol: no verdict is given.
  */
 
-import { type AllergenId, DIETS, type DietId } from '../vocabulary/allergens.ts';
-import type { Food, Origin } from '../vocabulary/food.ts';
+import { type AllergenId, DIETS, type DietId, dietRow } from '../vocabulary/allergens.ts';
+import type { Food } from '../vocabulary/food.ts';
+import { ORIGIN_WORDS } from '../vocabulary/origin.ts';
 import type { AllergenState, Because, CountedLine, FewestChanges, Finding, NutRules, Scoped } from './board.ts';
 import { covers, rulesKey, scopeOf, shortened, verdict } from './board.ts';
 
@@ -17,45 +18,6 @@ export interface DietVerdict {
   fewestChanges: Scoped<FewestChanges>;
   because: Because<DietState>[];
 }
-
-interface DietRule {
-  origins: readonly Origin[];
-  allergens: readonly AllergenId[];
-}
-
-const FLESH = ['meat', 'pork', 'poultry'] as const satisfies readonly Origin[];
-const SEA = ['fish', 'crustacean', 'mollusc'] as const satisfies readonly Origin[];
-
-export const DIET_RULES = {
-  vegan: { origins: [...FLESH, ...SEA, 'dairy', 'egg', 'honey', 'gelatine', 'animalRennet'], allergens: ['milk', 'egg', ...SEA] },
-  vegetarian: { origins: [...FLESH, ...SEA, 'gelatine', 'animalRennet'], allergens: [...SEA] },
-  dairyFree: { origins: ['dairy'], allergens: ['milk'] },
-  glutenFree: { origins: [], allergens: ['gluten', 'wheat'] },
-  nutFree: { origins: [], allergens: ['treeNut', 'peanut'] },
-  noPork: { origins: ['pork'], allergens: [] },
-  noAlcohol: { origins: ['alcohol'], allergens: [] },
-  noFish: { origins: [...SEA], allergens: [...SEA] },
-  noMeat: { origins: [...FLESH], allergens: [] },
-  noOnionGarlic: { origins: ['allium'], allergens: [] },
-} as const satisfies Record<DietId, DietRule>;
-
-const ORIGIN_WORDS: Readonly<Record<Origin, string>> = {
-  plant: 'a plant',
-  dairy: 'milk',
-  egg: 'egg',
-  meat: 'meat',
-  pork: 'pork',
-  poultry: 'poultry',
-  fish: 'fish',
-  crustacean: 'crustaceans',
-  mollusc: 'molluscs',
-  honey: 'honey',
-  gelatine: 'gelatine',
-  animalRennet: 'animal rennet',
-  alcohol: 'alcohol',
-  allium: 'onion family',
-  mineral: 'a mineral',
-};
 
 const RANK = { breaks: 0, check: 1, fits: 2 } as const satisfies Record<DietState, number>;
 const FROM_ALLERGEN: Readonly<Record<Exclude<AllergenState, 'absent'>, DietState>> = { contains: 'breaks', check: 'check', mayContain: 'check' };
@@ -74,7 +36,7 @@ export function dietsOfFood(food: Food, rules: NutRules): ReadonlyMap<DietId, re
 function collect(food: Food, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
   const found = new Map<DietId, DietFinding[]>();
   for (const diet of DIETS) {
-    const rule: DietRule = DIET_RULES[diet];
+    const rule = dietRow(diet);
     const findings: DietFinding[] = food.origins
       .filter((origin) => rule.origins.includes(origin))
       .map((origin) => ({ state: 'breaks', path: [food.name, ORIGIN_WORDS[origin]] }));

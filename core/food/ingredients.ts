@@ -1,6 +1,8 @@
 /** Reads the ingredients text of a package: allergens, origins, additives. Phrases are matched whole, the longest first. */
+
 import type { AllergenId, DietId } from '../vocabulary/allergens.ts';
-import type { AllergenDoubt, AllergenFact, Food, FoodFlag, Origin } from '../vocabulary/food.ts';
+import type { AllergenDoubt, AllergenFact, Food, FoodFlag } from '../vocabulary/food.ts';
+import type { Origin } from '../vocabulary/origin.ts';
 import { INGREDIENT_WORDS, type IngredientWord } from './data/ingredientWords.ts';
 
 export interface IngredientsRead {

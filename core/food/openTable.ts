@@ -11,8 +11,9 @@
 import { Z95 } from '../statistics/normal.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import type { Category } from '../vocabulary/category.ts';
-import type { Food, Origin } from '../vocabulary/food.ts';
+import type { Food } from '../vocabulary/food.ts';
 import { neverIn, nutrientsWhere, type StoredNutrient } from '../vocabulary/nutrient.ts';
+import type { Origin } from '../vocabulary/origin.ts';
 import TABLE from './data/openTable.json' with { type: 'json' };
 import { OPEN_TABLE_FACTS, OPEN_TABLE_GROUPS, type OpenTableFact } from './data/openTableFacts.ts';
 

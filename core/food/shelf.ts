@@ -7,8 +7,9 @@
 import type { Regime, RegimeId } from '../regime/regime.ts';
 import { Z95 } from '../statistics/normal.ts';
 import { CATEGORY_ROWS } from '../vocabulary/category.ts';
-import type { Food, Origin, Portion } from '../vocabulary/food.ts';
+import type { Food, Portion } from '../vocabulary/food.ts';
 import { ERROR_CLASS, neverIn, type StoredNutrient } from '../vocabulary/nutrient.ts';
+import type { Origin } from '../vocabulary/origin.ts';
 import { COMPOSITES, MAKE_UP } from './data/composites.ts';
 import { CURATED_ROWS } from './data/index.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';

@@ -2,6 +2,7 @@
 import type { AllergenId, DietId } from './allergens.ts';
 import type { Category } from './category.ts';
 import type { StoredNutrient } from './nutrient.ts';
+import type { Origin } from './origin.ts';
 
 export type SourceKind = 'measured' | 'recalled' | 'label' | 'imported';
 
@@ -13,26 +14,6 @@ export interface Source {
 
 /** Raw rows lose heat-sensitive vitamins when cooked here; cooked and canned rows have lost them already. */
 export type FoodState = 'raw' | 'cooked' | 'canned' | 'dry' | 'processed';
-
-/** Where a food comes from, for diets. */
-export const ORIGINS = [
-  'plant',
-  'dairy',
-  'egg',
-  'meat',
-  'pork',
-  'poultry',
-  'fish',
-  'crustacean',
-  'mollusc',
-  'honey',
-  'gelatine',
-  'animalRennet',
-  'alcohol',
-  'allium',
-  'mineral',
-] as const;
-export type Origin = (typeof ORIGINS)[number];
 
 /** How a food's starch swells; the body index has one coefficient for each. */
 export type StarchKind = 'wheat' | 'maize' | 'tuber' | 'caged' | 'blended';

@@ -7,7 +7,7 @@
 
 import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
 import type { Category } from '../../vocabulary/category.ts';
-import type { Origin } from '../../vocabulary/food.ts';
+import type { Origin } from '../../vocabulary/origin.ts';
 
 export interface Composite {
   id: string;

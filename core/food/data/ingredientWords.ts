@@ -3,8 +3,10 @@
  * Common knowledge of foods and of labelling (FALCPA, Regulation (EU) No 1169/2011 Annex II); no other source. It reads
  * what is printed: a word that is not here says nothing, which is why an own food is never said to be free of anything.
  */
+
 import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
-import type { FoodFlag, Origin } from '../../vocabulary/food.ts';
+import type { FoodFlag } from '../../vocabulary/food.ts';
+import type { Origin } from '../../vocabulary/origin.ts';
 
 export interface IngredientWord {
   /** Phrases, separated by commas. */

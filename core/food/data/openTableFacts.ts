@@ -5,7 +5,8 @@
 
 import type { AllergenId } from '../../vocabulary/allergens.ts';
 import type { Category } from '../../vocabulary/category.ts';
-import type { FoodFlag, FoodState, Origin, StarchKind } from '../../vocabulary/food.ts';
+import type { FoodFlag, FoodState, StarchKind } from '../../vocabulary/food.ts';
+import type { Origin } from '../../vocabulary/origin.ts';
 
 export interface OpenTableFact {
   name?: string;

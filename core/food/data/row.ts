@@ -11,8 +11,9 @@
 
 import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
 import type { Category } from '../../vocabulary/category.ts';
-import type { FoodFlag, FoodState, Origin, StarchKind } from '../../vocabulary/food.ts';
+import type { FoodFlag, FoodState, StarchKind } from '../../vocabulary/food.ts';
 import type { StoredNutrient } from '../../vocabulary/nutrient.ts';
+import type { Origin } from '../../vocabulary/origin.ts';
 
 export const LIMITED = [
   'waterG', 'proteinG', 'fatG', 'saturatedFatG', 'carbohydrateG', 'fibreG', 'sugarsG', 'sodiumMg', 'potassiumMg',

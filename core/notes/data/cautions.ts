@@ -5,8 +5,9 @@
 
 import type { AllergenId } from '../../vocabulary/allergens.ts';
 import type { Category } from '../../vocabulary/category.ts';
-import type { FoodFlag, FoodState, Origin } from '../../vocabulary/food.ts';
+import type { FoodFlag, FoodState } from '../../vocabulary/food.ts';
 import type { Nutrient } from '../../vocabulary/nutrient.ts';
+import type { Origin } from '../../vocabulary/origin.ts';
 import type { Method, Stage } from '../../vocabulary/recipe.ts';
 
 export type Severity = 'danger' | 'caution' | 'tip';
