@@ -5,7 +5,24 @@ import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
 import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { PROBLEMS } from './problems.ts';
-import { adaptSchema, analyseSchema, changeOwnFoodSchema, draftSchema, flowTestSchema, labelSchema, newSoupSchema, newVersionSchema, patchSoupSchema, phraseSchema, pinSchema, presetSchema, priceSchema, readSchema, recipeSchema, settingsSchema } from './schemas.ts';
+import {
+  adaptSchema,
+  analyseSchema,
+  changeOwnFoodSchema,
+  draftSchema,
+  flowTestSchema,
+  labelSchema,
+  newSoupSchema,
+  newVersionSchema,
+  patchSoupSchema,
+  phraseSchema,
+  pinSchema,
+  presetSchema,
+  priceSchema,
+  readSchema,
+  recipeSchema,
+  settingsSchema,
+} from './schemas.ts';
 
 const ref = (name: string) => ({ $ref: `#/components/schemas/${name}` });
 const number = { type: 'number' };

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { adapt } from '../core/swap/adapt.ts';
-import { swapsFor } from '../core/swap/model.ts';
+import { swapsFor } from '../core/swap/slots.ts';
 import type { Food } from '../core/vocabulary/food.ts';
 import { openKitchen, type TestKitchen } from './test/kitchen.ts';
 

@@ -1,8 +1,11 @@
 /** What stays of a line: heat by food group and method, and every way of throwing something away, each applied once. */
 import { describe, expect, test } from '@jest/globals';
+import { SHELF } from '../food/shelf.ts';
 import { bowlOf, line, soup, step } from '../test/soup.ts';
+import type { Food } from '../vocabulary/food.ts';
 import type { Line, Step } from '../vocabulary/recipe.ts';
 import { RETENTION, type RetentionRow } from './data/retention.ts';
+import { stayOf } from './stay.ts';
 
 const minutes = { min: 20, max: 20 };
 const cooked = (foodId: string, steps: Step[], key: 'vitaminCMg' | 'potassiumMg' | 'sodiumMg' | 'fatG' = 'vitaminCMg', more: Partial<Line> = {}) =>
@@ -70,6 +73,18 @@ describe('what is thrown away changes the bowl by the stated share, once', () =>
   });
   test('fat poured off takes half of it when the recipe does not say', () => {
     expect(cooked('bacon-raw', [], 'fatG', { eaten: 'rendered' }).value).toBeCloseTo(39.69 * 0.5, 6);
+  });
+  test('a share, a fat or a time that a sender writes is worked out and not kept for the next', () => {
+    const of = (foodId: string, more: Partial<Line>) =>
+      stayOf(line('one', foodId, 100, more), SHELF.food(foodId) as Food, { kinds: [], wetMinutes: 12.5, dryMinutes: 0 });
+    for (const [foodId, more] of [
+      ['carrot', { eaten: 'strained', eatenShare: 0.371 }],
+      ['bacon-raw', { eaten: 'rendered' }],
+      ['sherry-dry', {}],
+    ] as const)
+      expect(of(foodId, more)).not.toBe(of(foodId, more));
+    // What hangs on the tables alone there is once.
+    expect(of('carrot', { eaten: 'strained' })).toBe(of('carrot', { eaten: 'strained' }));
   });
   test('a share the recipe gives is sure, one it does not give is not', () => {
     const width = (eatenShare?: number) => {

@@ -47,25 +47,22 @@ export function alcoholLeft(minutes: number): number {
   return s0 + ((s1 - s0) * (minutes - m0)) / (m1 - m0);
 }
 
-const cache = new Map<string, Stay>();
+/** Stays that hang on no figure of a recipe or a food: as many as there are ways of eating and of heating, and no more. */
+const shared = new Map<string, Stay>();
 
 /** The stay of one line. Derived nutrients are not set here: they follow their parts (figuresAfter). */
 export function stayOf(line: Line, food: Food, heat: Heat): Stay {
-  const eaten = line.eaten ?? 'all';
-  if (eaten === 'removed') return NOTHING;
+  if (line.eaten === 'removed') return NOTHING;
   const retention = retentionOf(food, heat);
   const alcohol = (food.per100g.alcoholG ?? 0) > 0 && line.stage !== 'bowl' && line.stage !== 'plate' ? alcoholLeft(heat.wetMinutes) : 1;
-  const alreadyDrained = eaten === 'drained' && food.flags.includes('drained');
+  const alreadyDrained = line.eaten === 'drained' && food.flags.includes('drained');
+  const eaten = alreadyDrained ? 'all' : (line.eaten ?? 'all');
   if (eaten === 'all' && line.eatenShare === undefined && !retention && alcohol === 1) return WHOLE;
-  const key = [
-    alreadyDrained ? 'all' : eaten,
-    line.eatenShare ?? '',
-    retention?.key ?? '',
-    alcohol,
-    eaten === 'rendered' ? (food.per100g.fatG ?? 0) : '',
-  ].join('|');
-  let stay = cache.get(key);
-  if (!stay) cache.set(key, (stay = build(alreadyDrained ? { ...line, eaten: 'all' } : line, food, retention?.row, alcohol)));
+  const make = () => build({ ...line, eaten }, food, retention?.row, alcohol);
+  if (line.eatenShare !== undefined || alcohol !== 1 || eaten === 'rendered') return make();
+  const key = `${eaten}|${retention?.key ?? ''}`;
+  let stay = shared.get(key);
+  if (!stay) shared.set(key, (stay = make()));
   return stay;
 }
 

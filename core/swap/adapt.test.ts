@@ -3,12 +3,13 @@ import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { allergen, diet, line, seeded, soup, step } from '../test/soup.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
-import { adapt, pick } from './adapt.ts';
+import { adapt } from './adapt.ts';
 import { SWAPS } from './data/swaps.ts';
 import { swapsForLine } from './forLine.ts';
+import { needList, needRefs, requestFor } from './need.ts';
 import type { Needs } from './needs.ts';
 import { putBack } from './steps.ts';
-import { judgeLimit, needRefs } from './verdict.ts';
+import { judgeLimit } from './verdict.ts';
 
 const ask = (recipe: Recipe, needs: Needs, plans = 3) => adapt({ recipe, needs, plans }, SHELF, { now: () => 0 });
 const parsnip = soup(
@@ -201,16 +202,18 @@ describe('a clash', () => {
   const result = ask(parsnip, needs);
   test('is a set no proper subset of which clashes', () => {
     expect(result.plans).toEqual([]);
-    const refs = needRefs(needs);
-    const clash = result.clash?.needs.map((need) => refs.findIndex((ref) => JSON.stringify(ref) === JSON.stringify(need))) as number[];
-    expect(ask(parsnip, pick(needs, clash)).plans).toEqual([]);
+    const refs = needRefs(needs).map((ref) => JSON.stringify(ref));
+    const named = result.clash?.needs.map((need) => JSON.stringify(need)) ?? [];
+    const clash = needList(needs).filter((_, index) => named.includes(refs[index] as string));
+    expect(clash).toHaveLength(named.length);
+    expect(ask(parsnip, requestFor(clash, {})).plans).toEqual([]);
     for (const leftOut of clash)
       expect(
         ask(
           parsnip,
-          pick(
-            needs,
-            clash.filter((index) => index !== leftOut),
+          requestFor(
+            clash.filter((need) => need !== leftOut),
+            {},
           ),
         ).plans.length,
       ).toBeGreaterThan(0);

@@ -13,8 +13,9 @@ import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { type Line, type Recipe, STAGES } from '../vocabulary/recipe.ts';
 import { adapt } from './adapt.ts';
 import { SWAPS } from './data/swaps.ts';
+import { needRefs } from './need.ts';
 import type { Limit, Needs } from './needs.ts';
-import { type NeedVerdict, needRefs } from './verdict.ts';
+import type { NeedVerdict } from './verdict.ts';
 
 const CASES = Number(process.env.KIND_LADLE_CASES ?? 24);
 const SWAPPABLE = [...new Set(SWAPS.flatMap(({ replaces }) => replaces))];

@@ -9,8 +9,8 @@ import { enumerate } from '../test/enumeration.ts';
 import { line, seeded, soup } from '../test/soup.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
 import { adapt } from './adapt.ts';
+import { needRefs } from './need.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
-import { needRefs } from './verdict.ts';
 
 const CASES = Number(process.env.KIND_LADLE_CASES ?? 6);
 const FIRST = Number(process.env.KIND_LADLE_FIRST ?? 1);

@@ -2,13 +2,18 @@
 import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
-import { type Amounts, bestAmounts, distanceAt, roundAmounts, traitsAt } from './amounts.ts';
+import { type Amounts, bestAmounts, distanceAt, traitsAt } from './amounts.ts';
+import { buildModel } from './buildModel.ts';
 import { heldBackId, isLiquid } from './data/swaps.ts';
-import { buildModel, type Model, type Option } from './model.ts';
+import type { Model, Option } from './model.ts';
+import { type Asked, askedOf } from './need.ts';
 import type { Needs } from './needs.ts';
 import { VOLUME_KEEPS } from './objective.ts';
-import { type Change, describeChanges, writeRecipe } from './plan.ts';
-import { judgeNeeds, type NeedVerdict, needRefs, type Tally, tallyOf } from './verdict.ts';
+import { type Change, describeChanges } from './plan.ts';
+import { roundAmounts } from './rounding.ts';
+import { at } from './solver/linear.ts';
+import { judgeNeeds, type NeedVerdict, type Tally, tallyOf } from './verdict.ts';
+import { writeRecipe } from './writeRecipe.ts';
 
 export interface LineSwap {
   change: Change;
@@ -33,18 +38,16 @@ export function swapsForLine(
   const analysis = analyse(recipe, options, shelf);
   // Only amounts are solved here: what a food may hold is judged afterwards, so that a forbidden swap can say why.
   const liquid = heaviestLiquid(recipe, lineId);
-  const asked: Needs = {
-    ...needs,
-    allergens: undefined,
-    diets: undefined,
-    avoidFoods: undefined,
-    keepFoods: undefined,
-    smooth: undefined,
-    checks: 'allow',
-    keepLines: recipe.lines.filter(({ id }) => id !== lineId && (id !== liquid || needs.keepLines?.includes(id))).map(({ id }) => id),
+  const wanted = askedOf(needs);
+  const kept = recipe.lines.filter(({ id }) => id !== lineId && (id !== liquid || needs.keepLines?.includes(id)));
+  const asked: Asked = {
+    terms: { ...wanted.terms, checks: 'allow' },
+    needs: [
+      ...wanted.needs.filter(({ kind }) => kind === 'limit' || kind === 'body'),
+      ...kept.map(({ id }) => ({ kind: 'keepLine', lineId: id }) as const),
+    ],
   };
-  const soft = new Set(needRefs(asked).map((_, index) => index));
-  const model = buildModel({ recipe, analysis, needs: asked, shelf, soft });
+  const model = buildModel({ recipe, analysis, asked, shelf, soft: new Set(asked.needs) });
   const slot = model.slots.find(({ line }) => line.id === lineId);
   if (!slot) return [];
   const pouring = model.slots.find(({ line }) => line.id === liquid);
@@ -91,6 +94,6 @@ function heaviestLiquid({ lines }: Recipe, lineId: string): string | undefined {
 
 /** True when the pot would be as full as it may be. */
 function fills(model: Model, choice: readonly Option[], { grams }: Amounts): boolean {
-  const at = model.traits.indexOf('potMl');
-  return (traitsAt(model, choice, grams)[at] as number) > (model.original[at] as number) * (1 + VOLUME_KEEPS - 0.001);
+  const trait = model.traits.indexOf('potMl');
+  return at(traitsAt(model, choice, grams), trait) > at(model.original, trait) * (1 + VOLUME_KEEPS - 0.001);
 }

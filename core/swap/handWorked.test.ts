@@ -4,8 +4,8 @@ import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { line, soup } from '../test/soup.ts';
 import { HAND_WORKED } from '../test/swap/handWorked.ts';
-import { gridStep } from './amounts.ts';
 import { swapsForLine } from './forLine.ts';
+import { gridStep } from './rounding.ts';
 
 /** As near as two cooks come to each other. */
 const WITHIN = 0.15;

@@ -9,7 +9,9 @@ import { leastByHighs } from '../test/mip.ts';
 import { line, seeded, soup } from '../test/soup.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { bestAmounts } from './amounts.ts';
-import { buildModel, type Model, type Option } from './model.ts';
+import { buildModel } from './buildModel.ts';
+import type { Model, Option } from './model.ts';
+import { askedOf } from './need.ts';
 import type { Needs } from './needs.ts';
 import { search } from './search.ts';
 
@@ -58,7 +60,7 @@ function largeCase(random: () => number): { recipe: Recipe; needs: Needs } {
 }
 
 const modelOf = ({ recipe, needs }: { recipe: Recipe; needs: Needs }): Model =>
-  buildModel({ recipe, analysis: analyse(recipe, needs, SHELF), needs, shelf: SHELF });
+  buildModel({ recipe, analysis: analyse(recipe, needs, SHELF), asked: askedOf(needs), shelf: SHELF });
 
 describe('against HiGHS', () => {
   let met = 0;

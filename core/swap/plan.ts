@@ -1,19 +1,16 @@
-/** Turns a set of choices and amounts into a recipe, and says of each change what forced it and what it brings in. */
+/** A plan, and what is said of its changes: what forced each, what it brings in, and what the bowl loses by them. */
 
 import type { Analysis } from '../analysis/analysis.ts';
-import { kitchenMeasure } from '../food/measure.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import { CATEGORY_ROWS } from '../vocabulary/category.ts';
-import type { Food } from '../vocabulary/food.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
-import { type Line, type Recipe, settleGroups } from '../vocabulary/recipe.ts';
-import type { SwapWork } from './data/swaps.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 import { LOSS, LOSSES, RISE, RISES } from './data/watched.ts';
-import { type Model, type Part, placeOf } from './model.ts';
+import type { Model } from './model.ts';
 import type { NeedRef } from './needs.ts';
 import type { Leaf } from './search.ts';
-import { note, rewriteSteps } from './steps.ts';
+import { item } from './solver/linear.ts';
 import type { NeedVerdict } from './verdict.ts';
 
 export interface ChangeTo {
@@ -54,108 +51,36 @@ export interface Plan {
   losesUnknown?: Nutrient[];
 }
 
-/** Weighed to the gram on a scale. */
-const WEIGHED = 0.01;
-
-export interface Draft {
-  recipe: Recipe;
-  /** Per slot of the model, the ids of the lines that replace it; null where it is kept. */
-  replaced: (ChangeTo[] | null)[];
+/** How far a limit would have to give way for the others to be met. */
+export interface Relaxation {
+  need: NeedRef;
+  /** The bound at which the other needs can be met, in the unit of the limit. */
+  to: number;
+  distance: number;
 }
 
-const grammes = (best: number): { best: number; low: number; high: number } => ({ best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) });
-
-/** The recipe with every swapped line replaced by its new lines, steps pointing at them, bowls fixed. */
-export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, leaf: Leaf, amounts: readonly number[]): Draft {
-  const replaced: (ChangeTo[] | null)[] = [];
-  const newLines = new Map<string, Line[]>();
-  const movedLines = new Set<string>();
-  const works: { work: SwapWork; lineIds: string[]; line: Line }[] = [];
-  const ids = new Set(original.lines.map(({ id }) => id));
-  let part = 0;
-  model.slots.forEach((slot, index) => {
-    const { swap, parts } = leaf.choice[index] as (typeof leaf.choice)[number];
-    if (!swap) {
-      replaced.push(null);
-      return;
-    }
-    const gramsOfFood = new Map<Food, number>();
-    for (const { foods } of parts) {
-      const total = amounts[part++] as number;
-      for (const [food, share] of foods) gramsOfFood.set(food, (gramsOfFood.get(food) ?? 0) + total * share);
-    }
-    const to = [...gramsOfFood]
-      .map(([food, total]) => ({ food, grams: Number(total.toFixed(4)) }))
-      .filter(({ grams }) => grams > 0)
-      .map(
-        ({ food, grams }, at): ChangeTo => ({ lineId: freshId(slot.line.id, at, ids), foodId: food.id, grams, measure: kitchenMeasure(food, grams) }),
-      );
-    replaced.push(to);
-    const { stage, moved } = placeOf(swap, slot.line);
-    newLines.set(
-      slot.line.id,
-      to.map((change) => lineFor(slot.line, change, stage, parts)),
-    );
-    if (moved) movedLines.add(slot.line.id);
-    for (const work of swap.steps) works.push({ work, lineIds: to.map(({ lineId }) => lineId), line: slot.line });
-  });
-  if (newLines.size === 0) return { recipe: original, replaced };
-  // A whole whose part is another food now is no whole any more.
-  const parted = new Set(original.lines.flatMap(({ id, partOf }) => (partOf !== undefined && newLines.has(id) ? [partOf] : [])));
-  const lines = original.lines.flatMap((line) => (parted.has(line.id) ? [] : (newLines.get(line.id) ?? [line])));
-  const { servingGrams: _, ...kept } = original;
-  const change = gramsOf(lines) - gramsOf(original.lines);
-  return {
-    recipe: settleGroups({
-      ...kept,
-      servings: analysis.servings,
-      lines,
-      steps: rewriteSteps(original.steps, {
-        idsFor: (id) => (movedLines.has(id) ? [] : newLines.get(id)?.map((line) => line.id)),
-        noteFor: (id) => {
-          const line = original.lines.find((one) => one.id === id);
-          const now = newLines.get(id);
-          return line && now ? note(line, now.map(({ text }) => text).join(', ')) : undefined;
-        },
-        works,
-      }),
-      ...(original.measuredYieldGrams === undefined ? {} : { measuredYieldGrams: Math.max(1, original.measuredYieldGrams + change) }),
-    }),
-    replaced,
-  };
+/** The same pot ladled into bowls of another size. */
+export interface BowlSize {
+  servings: number;
+  servingMl: number;
+  /** Of the closest soup that meets everything in such a bowl; 0 when nothing else has to change. */
+  distance: number;
 }
 
-const gramsOf = (lines: readonly Line[]): number =>
-  lines.reduce((sum, { grams, stage }) => sum + (stage === 'bowl' || stage === 'plate' ? 0 : (grams?.best ?? 0)), 0);
-
-function freshId(lineId: string, index: number, ids: Set<string>): string {
-  let id = `${lineId}.${index + 1}`;
-  while (ids.has(id)) id = `${id}'`;
-  ids.add(id);
-  return id;
-}
-
-function lineFor(line: Line, { lineId, foodId, grams }: ChangeTo, stage: Line['stage'], parts: readonly Part[]): Line {
-  const part = parts.find(({ foods }) => foods.some(([food]) => food.id === foodId));
-  const food = part?.foods.find(([candidate]) => candidate.id === foodId)?.[0];
-  return {
-    id: lineId,
-    stage,
-    text: `${Number(grams.toPrecision(4))} g ${food?.name ?? foodId}`,
-    foodId,
-    grams: grammes(grams),
-    replaces: line.id,
-    ...(part?.eaten ? { eaten: part.eaten.how, eatenShare: part.eaten.share } : {}),
-    ...(line.perBowl ? { perBowl: true } : {}),
-    ...(line.choiceOf === undefined ? {} : { choiceOf: line.choiceOf, chosen: line.chosen ?? false }),
-  };
+export interface AdaptResult {
+  original: Analysis;
+  plans: Plan[];
+  clash?: { needs: NeedRef[]; nearest: Plan | null; relax: Relaxation[] };
+  /** The size of bowl with which it could be done: with a clash at all, else without any swap. */
+  bowl?: BowlSize;
+  timedOut?: boolean;
 }
 
 /** What each change is for and what it brings in. `forcing` gives, per slot, the needs that break when it is undone. */
 export function describeChanges(
   model: Model,
   leaf: Leaf,
-  draft: Draft,
+  { replaced }: { replaced: readonly (ChangeTo[] | null)[] },
   analyses: { before: Analysis; after: Analysis },
   forcing: readonly NeedRef[][],
   shelf: Shelf,
@@ -163,8 +88,8 @@ export function describeChanges(
   const before = new Map(analyses.before.allergens.map(({ id, state }) => [id, state]));
   const rank = { contains: 3, check: 2, mayContain: 1, absent: 0 } as const;
   return model.slots.flatMap((slot, index): Change[] => {
-    const { swap } = leaf.choice[index] as (typeof leaf.choice)[number];
-    const to = draft.replaced[index];
+    const { swap } = item(leaf.choice, index);
+    const to = replaced[index];
     if (!swap || !to) return [];
     const allergens = analyses.after.allergens
       .filter(

@@ -1,12 +1,15 @@
 /**
  * Best-first branch and bound over the choices. A node is a set of allowed options in every slot; its bound is that of
- * the relaxation (relax.ts), where options may be mixed. A mixture is split at one of the slots it mixes; a bound that
+ * the relaxation (solver/simplex.ts), where options may be mixed. A mixture is split at one of the slots it mixes; a bound that
  * mixes nothing is a set of choices, the best of its node, and its node is then parted around it for the next best.
  * Sets of choices come out in the order of their objective, which is the proof.
  */
+import TinyQueue from 'tinyqueue';
 import type { Amounts } from './amounts.ts';
-import type { Model, Option, Slot } from './model.ts';
-import { type Basis, type Relaxation, type Relaxed, relaxation } from './relax.ts';
+import type { Model, Option } from './model.ts';
+import type { Basis } from './solver/columns.ts';
+import { at, heaviest, item } from './solver/linear.ts';
+import { Relaxation, type Relaxed } from './solver/simplex.ts';
 
 export interface Leaf {
   choice: readonly Option[];
@@ -71,7 +74,7 @@ export function search(
 ): SearchEnd {
   const crowded = model.slots.find(({ options }) => options.length > MOST_OPTIONS);
   if (crowded) throw new RangeError(`a line has at most ${MOST_OPTIONS} options, got ${crowded.options.length} for ${crowded.line.id}`);
-  const relaxed = relaxation(model);
+  const relaxed = new Relaxation(model);
   const whole = Int32Array.from(model.slots, ({ options }) => 2 ** options.length - 1);
   const root = relaxed.solve(whole, null);
   if (!root) return { timedOut: false, bound: Number.POSITIVE_INFINITY };
@@ -106,57 +109,100 @@ function reachesFor({ rows }: Model, order: Order): readonly number[] {
   return rows.some(({ soft }) => soft) ? SOFT_REACHES : REACHES;
 }
 
-/** One pass over everything within reach. `cut` is true when something lay beyond it. */
-function sweep(
-  model: Model,
-  { solve }: Relaxation,
-  { root, from, reach, ask, expired, order }: Sweep,
-): SearchEnd & { cut: boolean; stopped: boolean } {
-  const heap = new Heap(order === 'best' ? before : deeper);
-  const taken: Changes[] = [];
-  let cut = false;
-  const push = (node: Node) => {
-    if (node.bound > reach) cut = true;
-    else heap.push(node);
-  };
-  heap.push({ bound: 0, depth: 0, from, allowed: root });
-  for (let node = heap.pop(); node; node = heap.pop()) {
-    if (expired()) return { timedOut: true, bound: node.bound, cut, stopped: false };
-    const { bound, depth, leaf } = node;
-    const split = (parts: readonly Part[]) => {
-      for (const part of parts) push({ ...part, from: (node as Node).from, depth: depth + 1 });
-    };
-    const covering = taken.find((changes) => covers(node as Node, changes));
-    if (covering) {
-      split(without(node, covering));
-      continue;
-    }
-    if (leaf) {
-      const verdict = ask(leaf);
-      if (verdict === 'stop') return { timedOut: false, bound, cut, stopped: true };
-      const changes = changesOf(model, leaf.picked);
-      if (verdict === 'taken') taken.push(changes);
-      split(without(node, verdict === 'taken' ? changes : everyPick(leaf.picked)));
-      continue;
-    }
-    const relaxed = node.relaxed ?? solve(node.allowed, node.from);
-    if (!relaxed) continue;
-    const raised = Math.max(bound, relaxed.bound);
-    const { allowed, cut: options } = withinReach(node.allowed, relaxed, reach);
-    cut ||= options;
-    const picked = Int32Array.from(relaxed.weights, (weights) => weights.indexOf(Math.max(...weights)));
-    const mixed = slotsToSplit(model, relaxed.weights, picked).slice(0, order === 'best' ? LOOKED_AT : 1);
-    if (mixed.length > 0) {
-      const ways = mixed.map((slot) => halves(allowed, slot, picked[slot] as number));
-      for (const half of ways.length === 1 ? (ways[0] as Half[]) : steepest(ways, solve, relaxed.end, reach))
-        push({ ...half, bound: Math.max(raised, half.relaxed?.bound ?? 0), from: relaxed.end, depth: depth + 1 });
-      continue;
-    }
-    const choice = model.slots.map(({ options }, slot) => options[picked[slot] as number] as Option);
-    const amounts = { grams: relaxed.grams.flat(), value: relaxed.bound };
-    push({ bound: raised, allowed, from: relaxed.end, depth: depth + 1, leaf: { choice, amounts, picked, raises: relaxed.raises } });
+interface SweepEnd extends SearchEnd {
+  /** Something lay beyond reach. */
+  cut: boolean;
+  stopped: boolean;
+}
+
+/** One pass over everything within reach. */
+const sweep = (model: Model, relaxation: Relaxation, input: Sweep): SweepEnd => new Sweeping(model, relaxation, input).run();
+
+class Sweeping {
+  private readonly model: Model;
+  private readonly relaxation: Relaxation;
+  private readonly input: Sweep;
+  private readonly queue: TinyQueue<Node>;
+  private readonly taken: Changes[] = [];
+  private cut = false;
+
+  constructor(model: Model, relaxation: Relaxation, input: Sweep) {
+    this.model = model;
+    this.relaxation = relaxation;
+    this.input = input;
+    this.queue = new TinyQueue<Node>([], input.order === 'best' ? byBound : byDepth);
   }
-  return { timedOut: false, bound: Number.POSITIVE_INFINITY, cut, stopped: false };
+
+  run(): SweepEnd {
+    const { root, from, expired } = this.input;
+    this.queue.push({ bound: 0, depth: 0, from, allowed: root });
+    for (let node = this.queue.pop(); node; node = this.queue.pop()) {
+      if (expired()) return { timedOut: true, bound: node.bound, cut: this.cut, stopped: false };
+      const covering = this.taken.find((changes) => covers(node as Node, changes));
+      if (covering) this.split(node, covering);
+      else if (!node.leaf) this.look(node);
+      else if (this.asked(node, node.leaf) === 'stop') return { timedOut: false, bound: node.bound, cut: this.cut, stopped: true };
+    }
+    return { timedOut: false, bound: Number.POSITIVE_INFINITY, cut: this.cut, stopped: false };
+  }
+
+  private push(node: Node): void {
+    if (node.bound > this.input.reach) this.cut = true;
+    else this.queue.push(node);
+  }
+
+  /** The node less everything that makes all these changes. */
+  private split(node: Node, changes: Changes): void {
+    for (const part of without(node, changes)) this.push({ ...part, from: node.from, depth: node.depth + 1 });
+  }
+
+  private asked(node: Node, leaf: NonNullable<Node['leaf']>): Verdict {
+    const verdict = this.input.ask(leaf);
+    if (verdict === 'stop') return verdict;
+    const changes = changesOf(this.model, leaf.picked);
+    if (verdict === 'taken') this.taken.push(changes);
+    this.split(node, verdict === 'taken' ? changes : everyPick(leaf.picked));
+    return verdict;
+  }
+
+  /** Bounds the node, and parts it at a slot that is mixed; one that mixes nothing is a set of choices. */
+  private look(node: Node): void {
+    const { reach, order } = this.input;
+    const relaxed = node.relaxed ?? this.relaxation.solve(node.allowed, node.from);
+    if (!relaxed) return;
+    const bound = Math.max(node.bound, relaxed.bound);
+    const depth = node.depth + 1;
+    const { allowed, cut } = withinReach(node.allowed, relaxed, reach);
+    this.cut ||= cut;
+    const picked = Int32Array.from(relaxed.weights, heaviest);
+    const mixed = slotsToSplit(this.model, relaxed.weights, picked).slice(0, order === 'best' ? LOOKED_AT : 1);
+    if (mixed.length === 0) {
+      const choice = this.model.slots.map(({ options }, slot) => item(options, at(picked, slot)));
+      const amounts = { grams: relaxed.grams.flat(), value: relaxed.bound };
+      this.push({ bound, allowed, from: relaxed.end, depth, leaf: { choice, amounts, picked, raises: relaxed.raises } });
+      return;
+    }
+    const ways = mixed.map((slot) => halves(allowed, slot, at(picked, slot)));
+    for (const half of ways.length === 1 ? item(ways, 0) : this.steepest(ways, relaxed.end))
+      this.push({ ...half, bound: Math.max(bound, half.relaxed?.bound ?? 0), from: relaxed.end, depth });
+  }
+
+  /** Of several ways to part a node, the one whose halves lie highest (strong branching); halves that hold nothing are gone. */
+  private steepest(ways: readonly Half[][], from: Basis): Half[] {
+    const { reach } = this.input;
+    let best: Half[] = [];
+    let most = Number.NEGATIVE_INFINITY;
+    for (const way of ways) {
+      const solved = way.flatMap(({ allowed }) => {
+        const relaxed = this.relaxation.solve(allowed, from);
+        return relaxed ? [{ allowed, relaxed }] : [];
+      });
+      const bounds = way.map((_, half) => Math.min(solved[half]?.relaxed.bound ?? reach, reach));
+      const rise = LESSER_COUNTS * Math.min(...bounds) + Math.max(...bounds);
+      if (rise > most) [best, most] = [solved, rise];
+    }
+    return best;
+  }
 }
 
 /** The options left when those that alone would lift the bound out of reach are dropped (reduced-cost fixing). */
@@ -165,7 +211,7 @@ function withinReach(allowed: Int32Array, { bound, raises }: Relaxed, reach: num
   let cut = false;
   const left = Int32Array.from(allowed, (bits, slot) => {
     let kept = bits;
-    (raises[slot] as Float64Array).forEach((raise, option) => {
+    item(raises, slot).forEach((raise, option) => {
       if (bound + raise > reach && (bits >> option) & 1) kept &= ~(1 << option);
     });
     cut ||= kept !== bits;
@@ -198,13 +244,13 @@ const LESSER_COUNTS = 5;
  */
 function slotsToSplit(model: Model, weights: readonly Float64Array[], picked: Int32Array): number[] {
   const mixed = weights.flatMap((own, slot) => {
-    const heaviest = picked[slot] as number;
-    const weight = own[heaviest] as number;
+    const main = at(picked, slot);
+    const weight = at(own, main);
     const rest = 1 - weight;
     if (rest <= WHOLE) return [];
-    const { options } = model.slots[slot] as Slot;
-    const costOfRest = own.reduce((sum, share, option) => sum + (option === heaviest ? 0 : share * (options[option] as Option).cost), 0) / rest;
-    return [{ slot, score: Math.min(weight, rest) * (Math.abs(costOfRest - (options[heaviest] as Option).cost) + EVEN_COST) }];
+    const { options } = item(model.slots, slot);
+    const costOfRest = own.reduce((sum, share, option) => sum + (option === main ? 0 : share * item(options, option).cost), 0) / rest;
+    return [{ slot, score: Math.min(weight, rest) * (Math.abs(costOfRest - item(options, main).cost) + EVEN_COST) }];
   });
   return mixed.sort((one, other) => other.score - one.score).map(({ slot }) => slot);
 }
@@ -214,22 +260,6 @@ interface Half {
   relaxed?: Relaxed;
 }
 
-/** Of several ways to part a node, the one whose halves lie highest (strong branching); halves that hold nothing are gone. */
-function steepest(ways: readonly Half[][], solve: Relaxation['solve'], from: Basis, reach: number): Half[] {
-  let best: Half[] = [];
-  let most = Number.NEGATIVE_INFINITY;
-  for (const way of ways) {
-    const solved = way.flatMap(({ allowed }) => {
-      const relaxed = solve(allowed, from);
-      return relaxed ? [{ allowed, relaxed }] : [];
-    });
-    const bounds = way.map((_, at) => Math.min(solved[at]?.relaxed.bound ?? reach, reach));
-    const rise = LESSER_COUNTS * Math.min(...bounds) + Math.max(...bounds);
-    if (rise > most) [best, most] = [solved, rise];
-  }
-  return best;
-}
-
 type Part = Pick<Node, 'allowed' | 'bound'>;
 
 /** One node with the option alone in its slot, one without it. */
@@ -237,7 +267,7 @@ function halves(allowed: Int32Array, slot: number, option: number): Half[] {
   const only = Int32Array.from(allowed);
   only[slot] = 1 << option;
   const others = Int32Array.from(allowed);
-  others[slot] = (allowed[slot] as number) & ~(1 << option);
+  others[slot] = at(allowed, slot) & ~(1 << option);
   return [{ allowed: only }, { allowed: others }];
 }
 
@@ -246,14 +276,14 @@ function without({ allowed, bound, leaf }: Node, changes: Changes): Part[] {
   const parts: Part[] = [];
   const fixed = Int32Array.from(allowed);
   for (const [slot, option] of changes) {
-    const others = (allowed[slot] as number) & ~(1 << option);
+    const others = at(allowed, slot) & ~(1 << option);
     if (others !== 0) {
       const part = Int32Array.from(fixed);
       part[slot] = others;
-      const raise = leaf ? leastOf(leaf.raises[slot] as Float64Array, others) : 0;
+      const raise = leaf ? leastOf(item(leaf.raises, slot), others) : 0;
       parts.push({ allowed: part, bound: bound + raise });
     }
-    fixed[slot] = (allowed[slot] as number) & (1 << option);
+    fixed[slot] = at(allowed, slot) & (1 << option);
   }
   return parts;
 }
@@ -262,45 +292,7 @@ function without({ allowed, bound, leaf }: Node, changes: Changes): Part[] {
 const leastOf = (raises: Float64Array, bits: number): number =>
   raises.reduce((least, raise, option) => (((bits >> option) & 1) === 1 && raise < least ? raise : least), Number.POSITIVE_INFINITY);
 
-/** A binary heap of nodes by bound; of one bound, finished ones first. */
-class Heap {
-  private readonly nodes: Node[] = [];
-  private readonly before: (a: Node, b: Node) => boolean;
-
-  constructor(order: (a: Node, b: Node) => boolean) {
-    this.before = order;
-  }
-
-  push(node: Node): void {
-    const { nodes, before } = this;
-    let at = nodes.push(node) - 1;
-    while (at > 0) {
-      const parent = (at - 1) >> 1;
-      if (!before(node, nodes[parent] as Node)) break;
-      nodes[at] = nodes[parent] as Node;
-      at = parent;
-    }
-    nodes[at] = node;
-  }
-
-  pop(): Node | undefined {
-    const { nodes, before } = this;
-    const top = nodes[0];
-    const last = nodes.pop();
-    if (!top || !last || nodes.length === 0) return top;
-    let at = 0;
-    for (;;) {
-      let child = 2 * at + 1;
-      if (child >= nodes.length) break;
-      if (child + 1 < nodes.length && before(nodes[child + 1] as Node, nodes[child] as Node)) child += 1;
-      if (!before(nodes[child] as Node, last)) break;
-      nodes[at] = nodes[child] as Node;
-      at = child;
-    }
-    nodes[at] = last;
-    return top;
-  }
-}
-
-const before = (a: Node, b: Node): boolean => a.bound < b.bound || (a.bound === b.bound && a.leaf !== undefined && b.leaf === undefined);
-const deeper = (a: Node, b: Node): boolean => a.depth > b.depth || (a.depth === b.depth && a.bound < b.bound);
+/** By bound; of one bound, finished ones first. */
+const byBound = (a: Node, b: Node): number => a.bound - b.bound || Number(b.leaf !== undefined) - Number(a.leaf !== undefined);
+/** The deepest first; of one depth, by bound. */
+const byDepth = (a: Node, b: Node): number => b.depth - a.depth || a.bound - b.bound;

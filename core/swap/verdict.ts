@@ -4,6 +4,7 @@ import { normalCdf, Z95 } from '../statistics/normal.ts';
 import { blendedShare } from '../texture/body.ts';
 import { type Category, isOf } from '../vocabulary/category.ts';
 import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
+import { type Asked, askedOf, type Need, type NeedOf, refOf } from './need.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
 import { BODY_KEEPS, BODY_LEAST } from './objective.ts';
 
@@ -20,20 +21,6 @@ export interface NeedVerdict {
 }
 
 const TOLERANCE = 1e-9;
-
-/** Every need asked, in a fixed order. */
-export function needRefs(needs: Needs): NeedRef[] {
-  return [
-    ...(needs.allergens ?? []).map((id, index): NeedRef => ({ kind: 'allergen', id, index })),
-    ...(needs.diets ?? []).map((id, index): NeedRef => ({ kind: 'diet', id, index })),
-    ...(needs.limits ?? []).map(({ nutrient }, index): NeedRef => ({ kind: 'limit', id: nutrient, index })),
-    ...(needs.body === undefined ? [] : [{ kind: 'body' } as const]),
-    ...(needs.smooth ? [{ kind: 'smooth' } as const] : []),
-    ...(needs.keepLines ?? []).map((id, index): NeedRef => ({ kind: 'keep', id, index })),
-    ...(needs.keepFoods ?? []).map((id, index): NeedRef => ({ kind: 'keep', id, index: index + (needs.keepLines?.length ?? 0) })),
-    ...(needs.avoidFoods ?? []).map((id, index): NeedRef => ({ kind: 'avoid', id, index })),
-  ];
-}
 
 /** The chance that a normal value with this interval is at most `limit`. */
 export function chanceBelow(limit: number, { value, low, high }: Pick<NutrientFigure, 'value' | 'low' | 'high'>): number {
@@ -65,9 +52,9 @@ export function judgeLimit(limit: Limit, analysis: Analysis): Omit<NeedVerdict, 
   return { state: order.find((state) => states.includes(state)) ?? 'meets', value, low, high, ...(atLeast ? {} : { chance }) };
 }
 
-export function bodyBounds(needs: Needs, originalIndex: number): { min: number; max: number } | null {
-  if (needs.body === undefined) return null;
-  if (needs.body !== 'same') return { min: needs.body.min ?? 0, max: needs.body.max ?? Number.POSITIVE_INFINITY };
+/** Body indices a need of body lets stand; 'same' is about that of the original. */
+export function bodyBounds(body: NeedOf<'body'>['body'], originalIndex: number): { min: number; max: number } {
+  if (body !== 'same') return { min: body.min ?? 0, max: body.max ?? Number.POSITIVE_INFINITY };
   const room = Math.max(originalIndex * BODY_KEEPS, BODY_LEAST);
   return { min: Math.max(0, originalIndex - room), max: originalIndex + room };
 }
@@ -90,46 +77,62 @@ export interface Judged {
   categoryOf: (foodId: string) => Category | undefined;
 }
 
-/** A verdict for every need asked. */
+/** How a soup stands to a need. */
+export type Standing = Omit<NeedVerdict, 'need'>;
+
+/** How a soup stands to every need asked, in their order. */
+export const standings = ({ needs, terms }: Asked, judged: Judged): Standing[] => needs.map((need) => standingOf(need, terms, judged));
+
+/** A verdict for every need of a request, as the contract names them. */
 export function judgeNeeds(needs: Needs, judged: Judged): NeedVerdict[] {
-  return needRefs(needs).map((need) => ({ need, ...judgeOne(need, needs, judged) }));
+  const asked = askedOf(needs);
+  return namedVerdicts(asked.needs, standings(asked, judged));
 }
 
-function judgeOne(need: NeedRef, needs: Needs, { recipe, analysis, original, categoryOf }: Judged): Omit<NeedVerdict, 'need'> {
+export const namedVerdicts = (needs: readonly Need[], judged: readonly Standing[]): NeedVerdict[] =>
+  needs.map((need, index) => ({ need: refOf(need, needs), ...(judged[index] as Standing) }));
+
+function standingOf(need: Need, { checks }: Asked['terms'], { recipe, analysis, original, categoryOf }: Judged): Standing {
   switch (need.kind) {
     case 'allergen':
-      return { state: stateOf(analysis.allergens.find(({ id }) => id === need.id)?.state, needs) };
+      return { state: stateOf(analysis.allergens.find(({ id }) => id === need.id)?.state, checks) };
     case 'diet':
-      return { state: stateOf(analysis.diets.find(({ id }) => id === need.id)?.state, needs) };
+      return { state: stateOf(analysis.diets.find(({ id }) => id === need.id)?.state, checks) };
     case 'limit':
-      return judgeLimit(needs.limits?.[need.index as number] as Limit, analysis);
+      return judgeLimit(need.limit, analysis);
     case 'body': {
       const { index } = analysis.body;
-      const bounds = bodyBounds(needs, original.analysis.body.index) as { min: number; max: number };
-      return { state: index >= bounds.min - TOLERANCE && index <= bounds.max + TOLERANCE ? 'likely' : 'breaks', value: index };
+      const { min, max } = bodyBounds(need.body, original.analysis.body.index);
+      return { state: index >= min - TOLERANCE && index <= max + TOLERANCE ? 'likely' : 'breaks', value: index };
     }
     case 'smooth':
       return { state: isSmooth(recipe, categoryOf) ? 'meets' : 'breaks' };
-    case 'keep': {
-      const kept = (line: { id: string; foodId: string | null }) => recipe.lines.some(({ id, foodId }) => id === line.id && foodId === line.foodId);
-      return { state: original.recipe.lines.filter(({ id, foodId }) => id === need.id || foodId === need.id).every(kept) ? 'meets' : 'breaks' };
-    }
+    case 'keepLine':
+      return { state: stillThere(original.recipe, recipe, ({ id }) => id === need.lineId) };
+    case 'keepFood':
+      return { state: stillThere(original.recipe, recipe, ({ foodId }) => foodId === need.foodId) };
     case 'avoid':
-      return {
-        state: countedLines(recipe).some(({ foodId }) => foodId === need.id)
-          ? 'breaks'
-          : countedLines(recipe).some(({ foodId }) => foodId === null)
-            ? 'cannotTell'
-            : 'meets',
-      };
+      return { state: withoutFood(recipe, need.foodId) };
   }
 }
 
+/** Whether the lines of the original that are meant are in the soup with the foods they had. */
+function stillThere(original: Recipe, now: Recipe, isMeant: (line: Line) => boolean): NeedState {
+  const kept = (line: Line) => now.lines.some(({ id, foodId }) => id === line.id && foodId === line.foodId);
+  return original.lines.filter(isMeant).every(kept) ? 'meets' : 'breaks';
+}
+
+function withoutFood(recipe: Recipe, avoided: string): NeedState {
+  const foods = countedLines(recipe).map(({ foodId }) => foodId);
+  if (foods.includes(avoided)) return 'breaks';
+  return foods.includes(null) ? 'cannotTell' : 'meets';
+}
+
 /** A check that was there already is allowed and listed as likely; `checks: 'avoid'` lets none stand. */
-function stateOf(state: string | undefined, needs: Needs): NeedState {
+function stateOf(state: string | undefined, checks: Needs['checks']): NeedState {
   if (state === 'contains' || state === 'breaks') return 'breaks';
   if (state === 'absent' || state === 'fits') return 'meets';
-  return needs.checks === 'avoid' ? 'breaks' : 'cannotTell';
+  return checks === 'avoid' ? 'breaks' : 'cannotTell';
 }
 
 /** Needs by how they stand: the one count that header, cards, lists and versions tell. */
@@ -151,7 +154,7 @@ export function tallyOf(verdicts: readonly NeedVerdict[]): Tally {
 export const tallyWords = ({ asked, met, toCheck }: Tally): string => `${met} of ${asked} met${toCheck > 0 ? `, ${toCheck} to check` : ''}`;
 
 /** States a plan may be shown with for this need; a check already there is allowed for allergens and diets. */
-export function passes({ need, state }: NeedVerdict): boolean {
-  if (need.kind === 'allergen' || need.kind === 'diet' || need.kind === 'avoid') return state !== 'breaks';
+export function passes({ kind }: Pick<Need | NeedRef, 'kind'>, { state }: Standing): boolean {
+  if (kind === 'allergen' || kind === 'diet' || kind === 'avoid') return state !== 'breaks';
   return state === 'meets' || state === 'likely';
 }

@@ -52,6 +52,10 @@ describe('blending and chilling', () => {
   test('chilled is thicker than hot for a starch-thickened soup, and no different for a broth', () => {
     const starch = helpFor(soup([line('flour', 'flour-wheat', 40), line('butter', 'butter-unsalted', 40), line('broth', 'chicken-broth', 900)]));
     expect(starch.chilled.index).toBeGreaterThan(starch.index);
+    // A third or so when it is starch alone that gives the body (estimate): a cup poured hot stands a spoon from the refrigerator.
+    const slurry = helpFor(soup([line('flour', 'flour-wheat', 40), line('broth', 'chicken-broth', 900)]));
+    expect(slurry.chilled.index / slurry.index).toBeGreaterThan(1.2);
+    expect(slurry.chilled.index / slurry.index).toBeLessThan(1.4);
     const clear = helpFor(soup([line('water', 'water', 900), line('spinach', 'spinach', 100)]));
     expect(clear.chilled.index).toBeCloseTo(clear.index, 9);
   });

@@ -1,6 +1,20 @@
 /** The one query layer over server state. */
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { DraftBody, FlowTest, FoodUse, KitchenPreset, Measures, NewFlowTest, NewVersion, PhraseBody, Settings, SoupList, SoupQuery, SoupSummary, VersionBody } from '../../contract/types.ts';
+import type {
+  DraftBody,
+  FlowTest,
+  FoodUse,
+  KitchenPreset,
+  Measures,
+  NewFlowTest,
+  NewVersion,
+  PhraseBody,
+  Settings,
+  SoupList,
+  SoupQuery,
+  SoupSummary,
+  VersionBody,
+} from '../../contract/types.ts';
 import type { Price } from '../../core/bowl/cost.ts';
 import type { Doubt } from '../../core/reading/doubts.ts';
 import type { Needs } from '../../core/swap/needs.ts';

@@ -1,8 +1,8 @@
 /** Figures and needs as the screens say them. */
 import { describe, expect, test } from '@jest/globals';
+import { needRefs, withoutNeed } from '../../core/swap/need.ts';
 import type { Needs } from '../../core/swap/needs.ts';
-import { needRefs } from '../../core/swap/verdict.ts';
-import { figure, type Names, needLabel, withoutNeed, withUnit } from './format.ts';
+import { figure, type Names, needLabel, withUnit } from './format.ts';
 
 const needs: Needs = {
   allergens: ['milk', 'treeNut'],

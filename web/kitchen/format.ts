@@ -1,7 +1,8 @@
 /** Figures as words: how many digits a bowl's figure deserves, and what the needs are called. */
 
-import type { NeedRef, Needs } from '../../core/swap/needs.ts';
-import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId } from '../../core/vocabulary/allergens.ts';
+import { needOf } from '../../core/swap/need.ts';
+import type { Limit, NeedRef, Needs } from '../../core/swap/needs.ts';
+import { ALLERGEN_LABELS, DIET_LABELS } from '../../core/vocabulary/allergens.ts';
 import type { SourceKind } from '../../core/vocabulary/food.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../../core/vocabulary/nutrient.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
@@ -53,52 +54,31 @@ function nameOf(id: string, { recipe, original, core }: Names): string {
   return (foodId === null ? line?.text : core.shelf.food(foodId)?.name)?.split(',')[0]?.toLowerCase() ?? id;
 }
 
-export function needLabel(need: NeedRef, needs: Needs, names?: Names): string {
-  switch (need.kind) {
+export function needLabel(ref: NeedRef, needs: Needs, names?: Names): string {
+  const need = needOf(ref, needs);
+  switch (need?.kind) {
     case 'allergen':
-      return `no ${ALLERGEN_LABELS[need.id as AllergenId]}`;
+      return `no ${ALLERGEN_LABELS[need.id]}`;
     case 'diet':
-      return DIET_LABELS[need.id as DietId];
-    case 'limit': {
-      const limit = needs.limits?.[need.index as number];
-      if (!limit) return '';
-      const bounds = [
-        limit.min === undefined ? '' : `from ${withUnit(limit.nutrient, limit.min)}`,
-        limit.max === undefined ? '' : `to ${withUnit(limit.nutrient, limit.max)}`,
-      ]
-        .filter(Boolean)
-        .join(' ');
-      return `${NUTRIENT_LABELS[limit.nutrient].toLowerCase()} ${bounds}${limit.per === '100g' ? ' per 100 g' : ''}`;
-    }
+      return DIET_LABELS[need.id];
+    case 'limit':
+      return limitLabel(need.limit);
     case 'body':
-      return needs.body === 'same' ? 'same body' : 'body';
+      return need.body === 'same' ? 'same body' : 'body';
     case 'smooth':
       return 'smooth';
-    case 'keep':
-      return names ? `keep ${nameOf(need.id ?? '', names)}` : 'kept line';
+    case 'keepLine':
+      return names ? `keep ${nameOf(need.lineId, names)}` : 'kept line';
+    case 'keepFood':
+      return names ? `keep ${nameOf(need.foodId, names)}` : 'kept line';
     case 'avoid':
-      return names ? `no ${nameOf(need.id ?? '', names)}` : 'avoided food';
+      return names ? `no ${nameOf(need.foodId, names)}` : 'avoided food';
+    case undefined:
+      return '';
   }
 }
 
-/** The needs with one of them taken away. */
-export function withoutNeed(needs: Needs, { kind, index = 0 }: NeedRef): Needs {
-  const drop = <T>(list: T[] | undefined): T[] | undefined => {
-    const rest = list?.filter((_, at) => at !== index);
-    return rest && rest.length > 0 ? rest : undefined;
-  };
-  const next: Needs = { ...needs };
-  if (kind === 'allergen') next.allergens = drop(needs.allergens);
-  if (kind === 'diet') next.diets = drop(needs.diets);
-  if (kind === 'limit') next.limits = drop(needs.limits);
-  if (kind === 'body') next.body = undefined;
-  if (kind === 'smooth') next.smooth = undefined;
-  if (kind === 'keep') {
-    const lines = needs.keepLines?.length ?? 0;
-    if (index < lines) next.keepLines = drop(needs.keepLines);
-    else next.keepFoods = needs.keepFoods?.filter((_, at) => at !== index - lines);
-    if (next.keepFoods?.length === 0) next.keepFoods = undefined;
-  }
-  if (kind === 'avoid') next.avoidFoods = drop(needs.avoidFoods);
-  return JSON.parse(JSON.stringify(next)) as Needs;
+function limitLabel({ nutrient, per, min, max }: Limit): string {
+  const bounds = [min === undefined ? '' : `from ${withUnit(nutrient, min)}`, max === undefined ? '' : `to ${withUnit(nutrient, max)}`];
+  return `${NUTRIENT_LABELS[nutrient].toLowerCase()} ${bounds.filter(Boolean).join(' ')}${per === '100g' ? ' per 100 g' : ''}`;
 }

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import type { VersionBody } from '../../../contract/types.ts';
 import type { AnalyseOptions, Analysis } from '../../../core/analysis/analysis.ts';
 import type { PriceList } from '../../../core/bowl/cost.ts';
+import { limitOf } from '../../../core/swap/need.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import type { NeedVerdict } from '../../../core/swap/verdict.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
@@ -114,7 +115,7 @@ const MUCH = 0.3;
 export function limitMarks({ core, recipe, analysis, needs, verdicts }: BenchView): Map<string, Mark[]> {
   const marks = new Map<string, Mark[]>();
   for (const { need, state } of verdicts) {
-    const limit = need.kind === 'limit' ? needs.limits?.[need.index as number] : undefined;
+    const limit = limitOf(need, needs);
     if (state !== 'breaks' || limit?.max === undefined) continue;
     const [most] = core.nutrientGivers(recipe, limit.nutrient, analysis, core.shelf, analysis.regime);
     if (!most || most.share < MUCH) continue;

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
+import { withoutNeed } from '../../../core/swap/need.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import { ALLERGEN_LABELS, ALLERGENS, DIET_LABELS, DIETS } from '../../../core/vocabulary/allergens.ts';
-import { withoutNeed } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';

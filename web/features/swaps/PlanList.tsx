@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { AdaptResult } from '../../../core/swap/adapt.ts';
+import { limitOf } from '../../../core/swap/need.ts';
 import type { NeedRef } from '../../../core/swap/needs.ts';
 import type { Change, Plan } from '../../../core/swap/plan.ts';
 import { tallyOf, tallyWords } from '../../../core/swap/verdict.ts';
@@ -124,7 +125,7 @@ const ChangeText = ({ view, change }: { view: BenchView; change: Change }) => (
 
 /** A limit that cannot be judged says which lines stand in the way. */
 function whyUnknown({ needs, analysis, recipe }: BenchView, need: NeedRef): string {
-  const limit = need.kind === 'limit' ? needs.limits?.[need.index as number] : undefined;
+  const limit = limitOf(need, needs);
   const missing = limit?.max === undefined ? [] : analysis.perServing[limit.nutrient].missing;
   const lines = [...new Set(missing.map(({ lineId }) => recipe.lines.find(({ id }) => id === lineId)?.text))].filter(Boolean);
   return lines.length > 0
@@ -146,7 +147,7 @@ function Clashing({ view, clash, onTake }: { view: BenchView; clash: NonNullable
           </span>
         ))}
         {clash.relax.map(({ need, to, distance }) => {
-          const limit = view.needs.limits?.[need.index as number];
+          const limit = limitOf(need, view.needs);
           return limit ? (
             <span key={need.index} className="block">
               With {NUTRIENT_LABELS[limit.nutrient].toLowerCase()} {limit.max !== undefined && to > limit.max ? 'up to' : 'from'}{' '}

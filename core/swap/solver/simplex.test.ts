@@ -1,14 +1,16 @@
 /** The bound of the search: never above any set of choices it stands for, and exact where nothing is left to choose. */
 import { describe, expect, test } from '@jest/globals';
-import { analyse } from '../analysis/analysis.ts';
-import { SHELF } from '../food/shelf.ts';
-import { line, seeded, soup } from '../test/soup.ts';
-import type { Recipe } from '../vocabulary/recipe.ts';
-import { bestAmounts } from './amounts.ts';
-import { buildModel, type Model, type Option } from './model.ts';
-import type { Needs } from './needs.ts';
-import { relaxation } from './relax.ts';
-import { search } from './search.ts';
+import { analyse } from '../../analysis/analysis.ts';
+import { SHELF } from '../../food/shelf.ts';
+import { line, seeded, soup } from '../../test/soup.ts';
+import type { Recipe } from '../../vocabulary/recipe.ts';
+import { bestAmounts } from '../amounts.ts';
+import { buildModel } from '../buildModel.ts';
+import type { Model, Option } from '../model.ts';
+import { askedOf } from '../need.ts';
+import type { Needs } from '../needs.ts';
+import { search } from '../search.ts';
+import { Relaxation } from './simplex.ts';
 
 const recipe: Recipe = soup(
   [
@@ -34,7 +36,7 @@ function modelOf(seed: number): Model {
     ...(random() < 0.5 ? { body: 'same' as const } : {}),
     keepLines: ['leek'],
   };
-  return buildModel({ recipe, analysis: analyse(recipe, needs, SHELF), needs, shelf: SHELF });
+  return buildModel({ recipe, analysis: analyse(recipe, needs, SHELF), asked: askedOf(needs), shelf: SHELF });
 }
 
 /** One option in every slot, by chance. */
@@ -48,7 +50,8 @@ const everything = (model: Model) => Int32Array.from(model.slots, ({ options }) 
 
 describe.each([1, 2, 3, 4, 5])('seed %i', (seed) => {
   const model = modelOf(seed);
-  const { solve } = relaxation(model);
+  const relaxation = new Relaxation(model);
+  const solve: Relaxation['solve'] = (allowed, from) => relaxation.solve(allowed, from);
   const random = seeded(seed + 100);
 
   test('with one option in every slot the bound is the value of those choices', () => {

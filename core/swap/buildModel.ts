@@ -1,0 +1,109 @@
+/** Builds the one model from a recipe and what is asked of it: traits, slots, rows, and the terms of the objective. */
+import type { Analysis } from '../analysis/analysis.ts';
+import { entriesOf } from '../bowl/entries.ts';
+import type { Shelf } from '../food/shelf.ts';
+import { REGIMES } from '../regime/regime.ts';
+import type { FlavourNote } from '../taste/data/flavours.ts';
+import { bodyMlOf } from '../texture/body.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
+import { countedLines, type Recipe } from '../vocabulary/recipe.ts';
+import { cautious, contribution, isNote, type Place, type StayedFoods } from './contribution.ts';
+import type { Model, Slot, Term } from './model.ts';
+import { type Asked, type Need, ofKind } from './need.ts';
+import { DEFAULT_WEIGHTS, OBJECTIVE, type ObjectiveTerm, PER_ML, type TraitName } from './objective.ts';
+import { type Bounds, rowsOf } from './rows.ts';
+import { openSlots } from './slots.ts';
+import { addScaled, at, item } from './solver/linear.ts';
+
+export interface ModelInput {
+  recipe: Recipe;
+  analysis: Analysis;
+  asked: Asked;
+  shelf: Shelf;
+  /** Body index that 'same body' is the same as; that of the analysis when left out. */
+  bodyIndex?: number;
+  /** Limits the rows are built with in place of those asked; used for chance margins. */
+  tightened?: ReadonlyMap<Need, Bounds>;
+  /** Needs whose rows may be violated at a price. */
+  soft?: ReadonlySet<Need>;
+  /** Money for a gram of a food; a food without a price weighs nothing in the choice. */
+  priceOf?: (foodId: string) => number | undefined;
+  /** Shared by the models of one recipe under one regime; without it the model works everything out for itself. */
+  stayed?: StayedFoods;
+}
+
+export function buildModel(input: ModelInput): Model {
+  const { recipe, analysis, asked, shelf, priceOf, stayed = new Map() } = input;
+  const regime = REGIMES[asked.terms.regime ?? 'us'];
+  const place: Place = { recipe, servings: analysis.servings, shelf, regime, priceOf, stayed };
+  const traits = traitsOf(input);
+  const original = originalTraits(traits, input, place);
+  const { slots, unmeetable } = openSlots(asked, place, traits);
+  const base = Float64Array.from(original);
+  for (const { line, food } of slots) addScaled(base, -1, contribution(line, food, line.grams?.best ?? 0, traits, place));
+  const rows = rowsOf(traits, original, input);
+  return { traits, original, base, slots, rows, terms: termsOf(traits, original, base, slots, asked), unmeetable };
+}
+
+function traitsOf({ asked, priceOf }: ModelInput): TraitName[] {
+  const counted = OBJECTIVE.filter((term) => weightOf(term, asked) > 0 && (term.trait !== 'price' || priceOf !== undefined));
+  return [
+    ...new Set<TraitName>([
+      ...counted.map(({ trait }) => trait),
+      ...ofKind(asked.needs, 'limit').flatMap(({ limit: { nutrient, min, max } }): TraitName[] => [
+        ...(max === undefined ? [] : [`most:${nutrient}` as const]),
+        ...(min === undefined ? [] : [`least:${nutrient}` as const]),
+      ]),
+      'potMl',
+      'bodyMl',
+      'bowlGrams',
+    ]),
+  ];
+}
+
+const weightOf = ({ weight, by }: ObjectiveTerm, { terms }: Asked): number => weight * { ...DEFAULT_WEIGHTS, ...terms.weights }[by ?? 'closeness'];
+
+function originalTraits(traits: readonly TraitName[], { recipe, analysis, shelf }: ModelInput, place: Place): Float64Array {
+  const bodyMl = bodyMlOf(recipe, entriesOf(recipe, place.regime, shelf));
+  return Float64Array.from(traits, (trait) => {
+    if (trait === 'potMl') return analysis.potMl;
+    if (trait === 'bodyMl') return bodyMl;
+    if (trait === 'bowlGrams') return analysis.servingGrams;
+    return trait === 'price' || isNote(trait) ? sumOverLines(trait, place) : nutrientOf(trait, analysis);
+  });
+}
+
+function nutrientOf(trait: Exclude<TraitName, 'potMl' | 'bodyMl' | 'bowlGrams' | 'price' | FlavourNote>, { perServing }: Analysis): number {
+  const [side, nutrient] = cautious(trait) ?? ([null, trait as Nutrient] as const);
+  const figure = perServing[nutrient];
+  return side === null ? figure.value : (figure.cautious?.[side === 'most' ? 'high' : 'low'] ?? figure.value);
+}
+
+/** Traits that the analysis does not carry are added up line by line. */
+function sumOverLines(trait: TraitName, place: Place): number {
+  return countedLines(place.recipe).reduce((sum, line) => {
+    const food = line.foodId === null ? undefined : place.shelf.food(line.foodId);
+    return food && line.grams && line.stage !== 'plate' ? sum + at(contribution(line, food, line.grams.best, [trait], place), 0) : sum;
+  }, 0);
+}
+
+/** Terms that no choice can move are left out: they are the same everywhere. */
+function termsOf(traits: readonly TraitName[], original: Float64Array, base: Float64Array, slots: readonly Slot[], asked: Asked): Term[] {
+  const volume = at(original, traits.indexOf('potMl'));
+  return OBJECTIVE.flatMap((term): Term[] => {
+    const trait = traits.indexOf(term.trait);
+    const weight = weightOf(term, asked);
+    if (trait < 0 || weight === 0 || !moves(trait, original, base, slots)) return [];
+    // An empty pot has no volume to share: a millilitre keeps the scale finite.
+    const least = PER_ML.has(term.trait) ? Math.max(1, term.floor * volume) : term.floor;
+    return [{ at: trait, weight: weight / Math.max(at(original, trait), least), onlyMore: term.onlyMore ?? false }];
+  });
+}
+
+function moves(trait: number, original: Float64Array, base: Float64Array, slots: readonly Slot[]): boolean {
+  const first = slots.reduce((sum, { options }) => sum + at(item(options, 0).fixed, trait), at(base, trait));
+  if (Math.abs(first - at(original, trait)) > 1e-9 * Math.max(1, Math.abs(first))) return true;
+  return slots.some(({ options }) =>
+    options.some(({ fixed, parts }) => fixed[trait] !== options[0]?.fixed[trait] || parts.some(({ perGram }) => perGram[trait] !== 0)),
+  );
+}

@@ -1,0 +1,84 @@
+/** When nothing meets the needs: the smallest set that clashes, the plan that comes nearest, and what giving way would buy. */
+import { normalQuantile, Z95 } from '../statistics/normal.ts';
+import { bowlThatDoes } from './bowlSize.ts';
+import { findPlans } from './findPlans.ts';
+import type { Judge } from './judge.ts';
+import { type Need, type NeedOf, ofKind, refOf } from './need.ts';
+import type { AdaptResult, Plan, Relaxation } from './plan.ts';
+
+/** Which needs cannot be met together, smallest set first found by leaving one out at a time; and how near one can come. */
+export function explainClash(judge: Judge): Pick<AdaptResult, 'clash' | 'bowl' | 'timedOut'> {
+  const all = judge.asked.needs;
+  const named = (needs: readonly Need[]) => needs.map((need) => refOf(need, all));
+  let clash = all;
+  for (const need of all) {
+    if (judge.expired()) return { timedOut: true, clash: { needs: named(clash), nearest: null, relax: [] } };
+    const without = clash.filter((one) => one !== need);
+    if (findPlans(judge, without, 1, { order: 'any' }).plans.length === 0) clash = without;
+  }
+  const nearest = nearestPlans(judge, clash);
+  const bowl = bowlThatDoes(judge, clash);
+  return {
+    ...(bowl ? { bowl } : {}),
+    clash: { needs: named(clash), nearest: nearest[0]?.plan ?? null, relax: nearest.flatMap(({ relax }) => relax) },
+    ...(judge.expired() ? { timedOut: true } : {}),
+  };
+}
+
+interface Near {
+  plan: Plan;
+  relax: Relaxation[];
+}
+
+const bends = ({ kind }: Need): boolean => kind === 'limit' || kind === 'body';
+
+/**
+ * For each need of the clash that bends, the plan that gives way on it alone, by as little as it can; fewest misses
+ * first. An allergen, a diet or a kept line is given up only where giving way on a figure or the body does not do.
+ */
+function nearestPlans(judge: Judge, clash: readonly Need[]): Near[] {
+  const all = judge.asked.needs;
+  const near = (given: readonly Need[], plan: Plan | undefined): Near[] => (plan ? [{ plan, relax: loosened(judge, given, plan) }] : []);
+  const found = clash.filter(bends).flatMap((need) => near([need], givingWay(judge, all, [need])));
+  for (const need of found.length > 0 ? [] : clash.filter((one) => !bends(one))) {
+    const within = Math.min(...found.map(({ plan }) => plan.distance));
+    found.push(...near([need], givenUp(judge, need, within)));
+  }
+  if (found.length > 0) return found.sort((a, b) => a.plan.misses.length - b.plan.misses.length || a.plan.distance - b.plan.distance);
+  // More than one clash: every limit gives way, and what cannot bend is left out where it clashes.
+  const kept = all.filter((need) => bends(need) || !clash.includes(need));
+  return near(clash, givingWay(judge, kept, kept.filter(bends)) ?? givingWay(judge, [], []));
+}
+
+/** The best plan when the given needs may be missed, at a price for each step they are missed by. */
+const givingWay = (judge: Judge, needs: readonly Need[], soft: readonly Need[]): Plan | undefined =>
+  findPlans(judge, needs, 1, { soft: new Set(soft) }).plans[0];
+
+/** The best plan without one of the needs, no further than `within`. */
+function givenUp(judge: Judge, need: Need, within: number): Plan | undefined {
+  const others = judge.asked.needs.filter((one) => one !== need);
+  return findPlans(judge, others, 1, { within }).plans[0];
+}
+
+/** Of the limits given up that the plan misses, the bound at which it would not. */
+const loosened = (judge: Judge, given: readonly Need[], plan: Plan): Relaxation[] =>
+  ofKind(given, 'limit').flatMap((need) => {
+    const ref = refOf(need, judge.asked.needs);
+    const missed = plan.misses.some(({ kind, index }) => kind === ref.kind && index === ref.index);
+    const to = missed ? boundFor(need, plan, judge.asked.terms.margin) : null;
+    return to === null ? [] : [{ need: ref, to, distance: plan.distance }];
+  });
+
+/** Null where the figure is not wholly known: what is unknown cannot be bought by a looser limit. */
+function boundFor({ limit }: NeedOf<'limit'>, { analysis }: Plan, margin: number | undefined): number | null {
+  const { value, low, high, atLeast, cautious } = (limit.per === 'serving' ? analysis.perServing : analysis.per100g)[limit.nutrient];
+  if (atLeast) return null;
+  // By the table that is worse for the limit, as the verdict goes, and with the chance asked for: giving way so far has to be enough.
+  const z = margin === undefined ? 0 : Math.max(0, normalQuantile(margin)) / Z95;
+  const least = Math.min(cautious?.low ?? value, value - z * (value - low));
+  const most = Math.max(cautious?.high ?? value, value + z * (high - value));
+  const below = limit.min !== undefined && least < limit.min;
+  const figure = below ? least : most;
+  const step = 10 ** Math.floor(Math.log10(Math.max(figure, 1)) - 1);
+  return below ? Math.floor(figure / step) * step : Math.ceil(figure / step) * step;
+}

@@ -1,0 +1,76 @@
+/** The closest soups that keep what is sought, nearest first, each rounded, written, analysed and judged. */
+import { distanceAt } from './amounts.ts';
+import type { Judge } from './judge.ts';
+import type { Model } from './model.ts';
+import { type Need, refOf } from './need.ts';
+import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses } from './plan.ts';
+import { type Leaf, type Order, search } from './search.ts';
+import { type Sought, settlePlan } from './settlePlan.ts';
+import { namedVerdicts } from './verdict.ts';
+import { whyForced } from './whyForced.ts';
+
+export interface Found {
+  plans: Plan[];
+  timedOut: boolean;
+}
+
+export interface Finding {
+  /** Needs that may be missed at a price for each step they are missed by, and are not judged. */
+  soft?: ReadonlySet<Need>;
+  order?: Order;
+  /** Plans further than this are not wanted. */
+  within?: number | undefined;
+  onPlan?: ((plan: Plan) => void) | undefined;
+}
+
+const NONE: ReadonlySet<Need> = new Set();
+
+/** At most `wanted` plans for some of the needs asked; what they make of the others is told all the same. */
+export function findPlans(
+  judge: Judge,
+  needs: readonly Need[],
+  wanted: number,
+  { soft = NONE, order = 'best', within = Number.POSITIVE_INFINITY, onPlan }: Finding = {},
+): Found {
+  const sought: Sought = { needs, soft };
+  const model = judge.model(needs, soft);
+  if ([...model.unmeetable].some((need) => !soft.has(need))) return { plans: [], timedOut: false };
+  const plans: Plan[] = [];
+  const visit = (leaf: Leaf) => {
+    const plan = planOf(judge, sought, model, leaf);
+    if (!plan) return 'dropped';
+    plans.push(plan);
+    onPlan?.(plan);
+    return plans.length < wanted ? 'taken' : 'stop';
+  };
+  const end = search(model, visit, judge.expired, { order, within });
+  // What was found in order is proven; the bound says how good anything else could be.
+  return end.timedOut ? { plans: plans.map((plan) => ({ ...plan, bound: end.bound })), timedOut: true } : { plans, timedOut: false };
+}
+
+/** Null when the rounded soup does not keep what it should. */
+function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf): Plan | null {
+  const settled = settlePlan(judge, sought, model, leaf);
+  if (!settled) return null;
+  const { draft, analysis, stood } = settled;
+  const { needs } = judge.asked;
+  const named = (list: readonly Need[]) => list.map((need) => refOf(need, needs));
+  const before = judge.original.analysis;
+  const why = whyForced(judge, sought.needs, model, leaf).map(named);
+  const changes = describeChanges(model, leaf, draft, { before, after: analysis }, why, judge.shelf);
+  const loses = lossesOf(before, analysis);
+  const rises = risesOf(before, analysis);
+  const losesUnknown = unknownLosses(changes, before, analysis, judge.shelf);
+  return {
+    changes,
+    recipe: draft.recipe,
+    analysis,
+    distance: distanceAt(model, leaf.choice, leaf.amounts.grams),
+    optimal: true,
+    meets: namedVerdicts(needs, stood),
+    misses: named(judge.missed(stood)),
+    ...(loses.length > 0 ? { loses } : {}),
+    ...(rises.length > 0 ? { rises } : {}),
+    ...(losesUnknown.length > 0 ? { losesUnknown } : {}),
+  };
+}

@@ -1,0 +1,114 @@
+/** What one adaptation is about, and who says whether a soup does: the recipe, what is asked of it, and the clock. */
+import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysis.ts';
+import { type PriceList, pricePerGram } from '../bowl/cost.ts';
+import type { Shelf } from '../food/shelf.ts';
+import { blendedShare } from '../texture/body.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
+import { buildModel } from './buildModel.ts';
+import type { StayedFoods } from './contribution.ts';
+import type { Model } from './model.ts';
+import { type Asked, type Need, type NeedOf, ofKind } from './need.ts';
+import type { Bounds } from './rows.ts';
+import { passes, type Standing, standings } from './verdict.ts';
+
+export interface Soup {
+  recipe: Recipe;
+  analysis: Analysis;
+}
+
+export interface JudgeInput {
+  recipe: Recipe;
+  asked: Asked;
+  shelf: Shelf;
+  prices?: PriceList | undefined;
+  expired: () => boolean;
+}
+
+export class Judge {
+  readonly asked: Asked;
+  readonly shelf: Shelf;
+  /** The soup as it was given. */
+  readonly original: Soup;
+  /** Where the search starts from: blended smooth when that is asked. */
+  readonly start: Soup;
+  readonly expired: () => boolean;
+  private readonly input: JudgeInput;
+  private readonly options: AnalyseOptions;
+  private readonly stayed: StayedFoods;
+
+  constructor(input: JudgeInput, stayed: StayedFoods = new Map()) {
+    const { recipe, asked, shelf, prices, expired } = input;
+    const { regime, coconutIsTreeNut, chestnutIsTreeNut } = asked.terms;
+    this.input = input;
+    this.asked = asked;
+    this.shelf = shelf;
+    this.expired = expired;
+    this.stayed = stayed;
+    this.options = { regime, coconutIsTreeNut, chestnutIsTreeNut, prices };
+    this.original = this.analysed(recipe);
+    this.start = ofKind(asked.needs, 'smooth').length > 0 && blendedShare(recipe) < 1 ? this.analysed(blendedWhole(recipe)) : this.original;
+  }
+
+  analysed(recipe: Recipe): Soup {
+    return { recipe, analysis: analyse(recipe, this.options, this.shelf) };
+  }
+
+  /** How a soup stands to everything that is asked, in its order. */
+  standings(soup: Soup): Standing[] {
+    return standings(this.asked, { ...soup, original: this.original, categoryOf: (id) => this.shelf.food(id)?.category });
+  }
+
+  /** The needs asked that these standings do not pass. */
+  failing(stood: readonly Standing[]): Need[] {
+    return this.asked.needs.filter((need, index) => !passes(need, stood[index] as Standing));
+  }
+
+  /** The limits that are met, if at all, with less than the chance asked for. */
+  unsure(stood: readonly Standing[]): [NeedOf<'limit'>, Standing][] {
+    const { margin } = this.asked.terms;
+    if (margin === undefined) return [];
+    return this.asked.needs.flatMap((need, index): [NeedOf<'limit'>, Standing][] => {
+      const standing = stood[index] as Standing;
+      return need.kind === 'limit' && standing.chance !== undefined && standing.chance < margin ? [[need, standing]] : [];
+    });
+  }
+
+  /** The needs of the request that a soup is not said to meet: failing, or a limit met with less than the chance asked for. */
+  missed(stood: readonly Standing[]): Need[] {
+    const missed = new Set<Need>([...this.failing(stood), ...this.unsure(stood).map(([need]) => need)]);
+    return this.asked.needs.filter((need) => missed.has(need));
+  }
+
+  /** The model for some of the needs, `soft` ones at a price. */
+  model(needs: readonly Need[], soft: ReadonlySet<Need>, tightened?: ReadonlyMap<Need, Bounds>): Model {
+    const { prices } = this.input;
+    return buildModel({
+      ...this.start,
+      asked: { terms: this.asked.terms, needs },
+      shelf: this.shelf,
+      soft,
+      stayed: this.stayed,
+      // A soup that is blended for smoothness is to be as thick as it was before.
+      bodyIndex: this.original.analysis.body.index,
+      ...(tightened ? { tightened } : {}),
+      ...(prices ? { priceOf: pricePerGram(prices, this.shelf) } : {}),
+    });
+  }
+
+  /** The same pot in bowls of `share` of the size. Toppings are by the bowl or by the pot, as the recipe has them. */
+  inBowls(share: number): Judge {
+    const { servingGrams: _, ...recipe } = this.original.recipe;
+    return new Judge({ ...this.input, recipe: { ...recipe, servings: this.original.analysis.servings / share } }, this.stayed);
+  }
+}
+
+/** Smooth: what is blended in part or not at all is blended whole and sieved. */
+function blendedWhole(recipe: Recipe): Recipe {
+  const text = 'Blend all of it until smooth, then sieve.';
+  if (recipe.steps.some(({ method }) => method === 'blend'))
+    return { ...recipe, steps: recipe.steps.map((step) => (step.method === 'blend' ? { ...step, text } : step)) };
+  const ids = new Set(recipe.steps.map(({ id }) => id));
+  let id = 'smooth';
+  while (ids.has(id)) id = `${id}'`;
+  return { ...recipe, steps: [...recipe.steps, { id, stage: 'blend', text, method: 'blend', handsOn: true }] };
+}

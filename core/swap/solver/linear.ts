@@ -1,0 +1,22 @@
+/** Vectors of the model and the solver: what is indexed here is known to be there. */
+
+export const at = (vector: ArrayLike<number>, i: number): number => vector[i] as number;
+export const item = <T>(list: ArrayLike<T>, i: number): T => list[i] as T;
+
+export function dot(one: ArrayLike<number>, other: ArrayLike<number>): number {
+  let sum = 0;
+  for (let i = 0; i < one.length; i += 1) sum += at(one, i) * at(other, i);
+  return sum;
+}
+
+/** out += factor . vector */
+export function addScaled(out: Float64Array, factor: number, vector: ArrayLike<number>): void {
+  for (let i = 0; i < out.length; i += 1) out[i] = at(out, i) + factor * at(vector, i);
+}
+
+/** The place of the greatest entry, the first of equals; -1 of none. */
+export function heaviest(vector: ArrayLike<number>): number {
+  let best = vector.length > 0 ? 0 : -1;
+  for (let i = 1; i < vector.length; i += 1) if (at(vector, i) > at(vector, best)) best = i;
+  return best;
+}

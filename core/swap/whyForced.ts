@@ -1,0 +1,46 @@
+/** What a change is for: the needs that break when it is undone and the rest of the plan stays. */
+import { brokenNeeds } from './amounts.ts';
+import type { Judge } from './judge.ts';
+import type { Model, Option, Slot } from './model.ts';
+import type { Need } from './need.ts';
+import type { Leaf } from './search.ts';
+import { item } from './solver/linear.ts';
+
+/** Per slot of the model, the needs that force its change; none where the line is kept. */
+export const whyForced = (judge: Judge, needs: readonly Need[], model: Model, leaf: Leaf): Need[][] =>
+  model.slots.map((slot, index) => {
+    if (!item(leaf.choice, index).swap) return [];
+    const keep = slot.options.find(({ swap }) => swap === null);
+    const forcing = keep ? reckoned(needs, model, leaf, index, keep) : needs.filter((need) => isDecidedBy(judge, need, slot));
+    return needs.filter((need) => forcing.includes(need));
+  });
+
+/** A line that may stay breaks no need by what is in it: only what is reckoned can. */
+function reckoned(needs: readonly Need[], model: Model, leaf: Leaf, slot: number, keep: Option): readonly Need[] {
+  const choice = leaf.choice.map((option, index) => (index === slot ? keep : option));
+  const grams = leaf.amounts.grams.filter((_, part) => slotOfPart(leaf.choice, part) !== slot);
+  const broken = brokenNeeds(model, choice, grams);
+  return broken.length > 0 ? broken : needs.filter(({ kind }) => kind === 'limit' || kind === 'body');
+}
+
+/** Whether a line that may not stay is among what decides the need. */
+function isDecidedBy({ start: { analysis } }: Judge, need: Need, { line, food }: Slot): boolean {
+  const has = (because: readonly { lineId: string }[] | undefined) => because?.some(({ lineId }) => lineId === line.id) ?? false;
+  switch (need.kind) {
+    case 'avoid':
+      return need.foodId === food.id;
+    case 'limit':
+      return has(analysis.perServing[need.limit.nutrient].missing);
+    case 'allergen':
+      return has(analysis.allergens.find(({ id }) => id === need.id)?.because);
+    case 'diet':
+      return has(analysis.diets.find(({ id }) => id === need.id)?.because);
+    default:
+      return false;
+  }
+}
+
+function slotOfPart(choice: readonly Option[], part: number): number {
+  let seen = 0;
+  return choice.findIndex(({ parts }) => (seen += parts.length) > part);
+}
