@@ -1,13 +1,18 @@
 /** Unit and HTTP tests, ESM throughout. Browser stories are Playwright's (e2e/). */
 export default {
   testEnvironment: 'node',
-  testMatch: ['<rootDir>/{core,contract,server,web}/**/*.test.ts'],
+  testMatch: ['<rootDir>/{core,contract,server,web}/**/*.test.{ts,tsx}'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {
     '\\.tsx?$': [
       '@swc/jest',
       {
-        jsc: { parser: { syntax: 'typescript', tsx: true, importAttributes: true }, target: 'es2023', experimental: { keepImportAttributes: true } },
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true, importAttributes: true },
+          target: 'es2023',
+          transform: { react: { runtime: 'automatic' } },
+          experimental: { keepImportAttributes: true },
+        },
         module: { type: 'es6' },
       },
     ],

@@ -1,7 +1,7 @@
 /** A kitchen for a story: the built server on a fresh database, a page that fails on any console message, and axe. */
 
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { AxeBuilder } from '@axe-core/playwright';
@@ -38,7 +38,8 @@ export const test = base.extend<{ demo: boolean; refusals: RegExp | null; server
   // Chromium writes a console line of its own for a request that fails; a story that provokes one names it.
   refusals: [null, { option: true }],
   server: async ({ demo, page }, use) => {
-    const databasePath = join(mkdtempSync(join(tmpdir(), 'kind-ladle-story-')), 'kitchen.sqlite');
+    const folder = mkdtempSync(join(tmpdir(), 'kind-ladle-story-'));
+    const databasePath = join(folder, 'kitchen.sqlite');
     let running = await startServer(databasePath, 0, demo);
     const { url } = running;
     const kill = () =>
@@ -57,6 +58,7 @@ export const test = base.extend<{ demo: boolean; refusals: RegExp | null; server
     // The page goes first: what it still fetches is no failure of the server.
     await page.close();
     if (running.child.exitCode === null && running.child.signalCode === null) await kill();
+    rmSync(folder, { recursive: true, force: true });
   },
   // Console messages of any kind, and page errors.
   quiet: [

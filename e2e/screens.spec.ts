@@ -70,6 +70,53 @@ test.describe('with the demo kitchen', () => {
     await expect.poll(async () => (await fetch(`${server.url}/api/settings`)).json()).toMatchObject({ regime: 'eu', coconutIsTreeNut: true });
   });
 
+  test('keys of one letter can be had with Alt, or not at all', async ({ page, server }) => {
+    await page.goto(`${server.url}/settings`);
+    const keys = page.getByLabel('Keys of one letter or figure work');
+    await keys.selectOption('off');
+    await page.goto(`${server.url}/soups`);
+    await page
+      .getByRole('link', { name: /Celeriac/ })
+      .first()
+      .click();
+    await expect(page.getByRole('region', { name: 'Pot' })).toBeVisible();
+    await page.keyboard.press('n');
+    await page.keyboard.press('k');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await page.goto(`${server.url}/settings`);
+    await keys.selectOption('alt');
+    await page.goBack();
+    await expect(page.getByRole('region', { name: 'Pot' })).toBeVisible();
+    await page.keyboard.press('k');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await page.keyboard.press('Alt+k');
+    await expect(page.getByRole('dialog', { name: 'Keep as version' })).toBeVisible();
+  });
+
+  test.describe('a setting the server refuses', () => {
+    test.use({ refusals: /503/ });
+
+    test('shows what was asked at once, and goes back with a message', async ({ page, server }) => {
+      let refuse = () => {};
+      await page.route('**/api/settings', async (route) => {
+        if (route.request().method() !== 'PUT') return route.continue();
+        await new Promise<void>((resolve) => (refuse = resolve));
+        await route.fulfill({
+          status: 503,
+          contentType: 'application/problem+json',
+          body: JSON.stringify({ type: 'about:blank', title: 'Storage', status: 503, code: 'storage.full', detail: 'The disk is full.' }),
+        });
+      });
+      await page.goto(`${server.url}/settings`);
+      const tick = page.getByLabel('Coconut counts as a tree nut');
+      await tick.check();
+      await expect(tick).toBeChecked();
+      refuse();
+      await expect(tick).not.toBeChecked();
+      await expect(page.getByText('The disk is full.')).toBeVisible();
+    });
+  });
+
   test('the bench can be used at 390 px', async ({ page, server }) => {
     await page.setViewportSize({ width: 390, height: 800 });
     await page.goto(`${server.url}/soups`);

@@ -61,9 +61,10 @@ console.log(
 async function edits() {
   const { chromium } = await import('@playwright/test');
   const { spawn } = await import('node:child_process');
-  const { mkdtempSync } = await import('node:fs');
+  const { mkdtempSync, rmSync } = await import('node:fs');
   const { tmpdir } = await import('node:os');
-  const database = `${mkdtempSync(`${tmpdir()}/kind-ladle-bench-`)}/kitchen.sqlite`;
+  const folder = mkdtempSync(`${tmpdir()}/kind-ladle-bench-`);
+  const database = `${folder}/kitchen.sqlite`;
   const server = spawn(process.execPath, ['dist/server/main.js'], {
     env: { ...process.env, PORT: '0', KIND_LADLE_DEMO: '1', KIND_LADLE_DB: database },
     stdio: ['ignore', 'pipe', 'inherit'],
@@ -118,5 +119,6 @@ async function edits() {
   } finally {
     await browser.close();
     server.kill();
+    rmSync(folder, { recursive: true, force: true });
   }
 }

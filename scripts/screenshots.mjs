@@ -1,6 +1,6 @@
 // Takes the pictures of docs/screenshots anew, at 1280 x 800, from the demo kitchen on a fresh database.
 import { spawn } from 'node:child_process';
-import { mkdirSync, mkdtempSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
@@ -8,7 +8,8 @@ import { installPackages, run } from './setup.mjs';
 
 installPackages();
 if (run(process.execPath, ['scripts/build.mjs']) !== 0) process.exit(1);
-const KIND_LADLE_DB = join(mkdtempSync(join(tmpdir(), 'kind-ladle-shots-')), 'kitchen.sqlite');
+const folder = mkdtempSync(join(tmpdir(), 'kind-ladle-shots-'));
+const KIND_LADLE_DB = join(folder, 'kitchen.sqlite');
 const server = spawn(process.execPath, ['dist/server/main.js'], {
   env: { ...process.env, PORT: '0', KIND_LADLE_DEMO: '1', KIND_LADLE_DB },
   stdio: ['ignore', 'pipe', 'inherit'],
@@ -102,4 +103,5 @@ try {
 } finally {
   await browser.close();
   server.kill();
+  rmSync(folder, { recursive: true, force: true });
 }

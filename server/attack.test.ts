@@ -1,11 +1,10 @@
 /** What the server was found to fall to, each as it was done, and that it stands. */
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { folderForTests } from './test/folder.ts';
 import { openKitchen, SOUP, type TestKitchen } from './test/kitchen.ts';
 
-const folder = mkdtempSync(join(tmpdir(), 'kind-ladle-attack-'));
+const folder = folderForTests('attack');
 const databasePath = join(folder, 'kitchen.sqlite');
 let kitchen: TestKitchen;
 beforeAll(async () => {
@@ -13,7 +12,6 @@ beforeAll(async () => {
 });
 afterAll(async () => {
   await kitchen.close();
-  rmSync(folder, { recursive: true, force: true });
 });
 const reopened = async () => {
   await kitchen.close();

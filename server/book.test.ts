@@ -1,12 +1,13 @@
 /** Prices, the kitchen's own presets, flow tests and notes on changes, over HTTP. */
 
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import knexFactory from 'knex';
 import { MIGRATIONS, migrationSource } from './migrations/index.ts';
+import { folderForTests } from './test/folder.ts';
 import { openKitchen, SOUP, type TestKitchen } from './test/kitchen.ts';
+
+const folder = folderForTests('book');
 
 let kitchen: TestKitchen;
 beforeAll(async () => {
@@ -107,7 +108,7 @@ test('notes on single changes are saved with the draft and kept with the version
 });
 
 test.each(MIGRATIONS.slice(0, -1).map((_, at) => at + 1))('a kitchen of schema %i opens with what it held', async (schema) => {
-  const databasePath = join(mkdtempSync(join(tmpdir(), 'kind-ladle-')), 'old.sqlite');
+  const databasePath = join(folder, `schema-${schema}.sqlite`);
   const old = knexFactory({ client: 'better-sqlite3', connection: { filename: databasePath }, useNullAsDefault: true });
   await old.migrate.latest({
     migrationSource: { ...migrationSource, getMigrations: async (from) => (await migrationSource.getMigrations(from)).slice(0, schema) },

@@ -3,8 +3,6 @@
  * code of the table, every figure is finite, and the kitchen opens again. KIND_LADLE_FUZZ sets the number of requests.
  */
 
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import fc from 'fast-check';
@@ -14,12 +12,13 @@ import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
 import { CATEGORIES } from '../core/vocabulary/category.ts';
 import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import { EATEN, METHODS, STAGES } from '../core/vocabulary/recipe.ts';
+import { folderForTests } from './test/folder.ts';
 import { openKitchen, type TestKitchen } from './test/kitchen.ts';
 
 const REQUESTS = Number(process.env.KIND_LADLE_FUZZ ?? 2000);
 const SEED = 20261128;
 
-const folder = mkdtempSync(join(tmpdir(), 'kind-ladle-fuzz-'));
+const folder = folderForTests('fuzz');
 const databasePath = join(folder, 'kitchen.sqlite');
 let kitchen: TestKitchen;
 const soupIds: string[] = [];
@@ -28,7 +27,6 @@ beforeAll(async () => {
 });
 afterAll(async () => {
   await kitchen.close();
-  rmSync(folder, { recursive: true, force: true });
 });
 
 const NUMBERS = [0, -0, 1e-320, 5e-324, 1e-300, 1e-9, 0.1, 0.5, 1, 3, 4, 100, 250, 1e4, 1e6, 1e7, 1e15, 2 ** 53, 1e300, -1, -1e-9];

@@ -1,15 +1,14 @@
 /** A kitchen of every released schema opens, whole; a file that cannot be used says so in one sentence. */
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { afterAll, describe, expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import knexFactory, { type Knex } from 'knex';
 import { DatabaseProblem, openDatabase } from './database.ts';
 import { MIGRATIONS } from './migrations/index.ts';
+import { folderForTests } from './test/folder.ts';
 import { openKitchen, SOUP } from './test/kitchen.ts';
 
-const folder = mkdtempSync(join(tmpdir(), 'kind-ladle-schema-'));
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
+const folder = folderForTests('schema');
 let number = 0;
 const fresh = () => join(folder, `kitchen-${++number}.sqlite`);
 

@@ -1,14 +1,15 @@
 /** Foods of the kitchen's own over HTTP: on the shelf at once, edited, retired, and told to the versions that had them. */
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { adapt } from '../core/swap/adapt.ts';
 import { swapsFor } from '../core/swap/slots.ts';
 import type { Food } from '../core/vocabulary/food.ts';
+import { folderForTests } from './test/folder.ts';
 import { openKitchen, type TestKitchen } from './test/kitchen.ts';
 
-const databasePath = join(mkdtempSync(join(tmpdir(), 'kind-ladle-own-')), 'kitchen.sqlite');
+const folder = folderForTests('own');
+
+const databasePath = join(folder, 'kitchen.sqlite');
 let kitchen: TestKitchen;
 beforeAll(async () => {
   kitchen = await openKitchen({ databasePath });

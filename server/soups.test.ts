@@ -1,10 +1,11 @@
 /** Soups, drafts and versions over HTTP, and what survives. */
 
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { folderForTests } from './test/folder.ts';
 import { openKitchen, SOUP, type TestKitchen } from './test/kitchen.ts';
+
+const folder = folderForTests('soups');
 
 let kitchen: TestKitchen;
 beforeAll(async () => {
@@ -69,7 +70,7 @@ describe('a version', () => {
     expect(body.soups.find((soup: { id: string }) => soup.id === id).versions.map((version: { number: number }) => version.number)).toEqual([1, 2]);
   });
   test('stands unchanged after the server has gone and come back', async () => {
-    const databasePath = join(mkdtempSync(join(tmpdir(), 'kind-ladle-')), 'kitchen.sqlite');
+    const databasePath = join(folder, 'kitchen.sqlite');
     const before = await openKitchen({ databasePath });
     const { body: soup } = await before.send('POST', '/api/soups', { title: 'Leek', recipe: SOUP });
     const { body: kept } = await before.send('POST', `/api/soups/${soup.id}/versions`, { name: 'v', reason: 'r', recipe: SOUP, needs: {} });

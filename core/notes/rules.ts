@@ -16,6 +16,8 @@ export interface Note {
   code: string;
   severity: Severity;
   message: string;
+  /** What the message names besides its own words, so that it can be said anew in today's, or in another tongue. */
+  params?: { what: string };
   lineIds: string[];
   stepIds?: string[];
   source: string;
@@ -327,6 +329,7 @@ export function notesFor(context: NoteContext): Note[] {
         code: rule.code,
         severity: rule.severity,
         message: rule.message.replace('{what}', found.what ?? ''),
+        ...(found.what === undefined ? {} : { params: { what: found.what } }),
         lineIds: found.lineIds ?? [],
         ...(found.stepIds ? { stepIds: found.stepIds } : {}),
         source: rule.source,

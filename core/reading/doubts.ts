@@ -4,37 +4,59 @@ import { REGIMES } from '../regime/regime.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { NUTRIENT_INDEX } from '../vocabulary/nutrient.ts';
 
-export const DOUBT_CODES = [
-  'food.unmatched',
-  'food.ambiguous',
-  'food.modified',
-  'food.slip',
-  'choice',
-  'above',
-  'ounce',
-  'disagree',
-  'drained',
-  'asBought',
-  'amount.unknown',
-  'amount.toTaste',
-  'amount.vague',
-  'amount.cover',
-  'list.step',
-  'line.unused',
-  'step.unlisted',
-  'liquid.ratio',
-  'bowls.implausible',
-  'time.short',
-  'temperature.scale',
-  'claim.keptOut',
-  'level.keptOut',
-  'label.checked',
-  'servings.missing',
-  'servings.range',
-  'measures.unclear',
-  'lines.none',
-] as const;
-export type DoubtCode = (typeof DOUBT_CODES)[number];
+/** What an answer to a doubt is: a food, an amount, a number of bowls, one of the readings it lists; or there is nothing to settle. */
+export type SettledBy = 'food' | 'grams' | 'bowls' | 'reading' | 'told';
+
+export interface DoubtRow {
+  /**
+   * Tenths of a day it weighs besides what its readings lie apart: where the consequence has no number, since an unmatched
+   * food hides allergens and a missing bowl count scales everything. Ours (estimate), after what goes wrong in a bowl.
+   */
+  weight: number;
+  tone: 'breaks' | 'check' | 'plain';
+  /** In the order they are offered. */
+  settledBy: readonly SettledBy[];
+}
+
+const row = (weight: number, tone: DoubtRow['tone'], ...settledBy: SettledBy[]): DoubtRow => ({ weight, tone, settledBy });
+
+/** One row for every doubt. */
+export const DOUBTS = {
+  'lines.none': row(1000, 'check', 'reading'),
+  'food.unmatched': row(500, 'breaks', 'food', 'grams'),
+  'food.ambiguous': row(0, 'check', 'reading', 'food', 'grams'),
+  'food.modified': row(0, 'check', 'reading', 'food', 'grams'),
+  'food.slip': row(0, 'check', 'reading', 'food', 'grams'),
+  choice: row(10, 'check', 'reading'),
+  above: row(0, 'check', 'reading'),
+  ounce: row(0, 'check', 'reading'),
+  disagree: row(0, 'check', 'reading'),
+  drained: row(0, 'check', 'reading'),
+  asBought: row(0, 'check', 'reading'),
+  'amount.unknown': row(5, 'check', 'reading', 'grams'),
+  'amount.toTaste': row(2, 'check', 'reading', 'grams'),
+  'amount.vague': row(0, 'check', 'reading', 'grams'),
+  'amount.cover': row(0, 'check', 'reading', 'grams'),
+  'list.step': row(0, 'check', 'reading'),
+  'line.unused': row(4, 'check', 'reading'),
+  'step.unlisted': row(40, 'plain', 'told'),
+  'liquid.ratio': row(3, 'plain', 'told'),
+  'bowls.implausible': row(20, 'check', 'reading'),
+  'time.short': row(0.5, 'plain', 'told'),
+  'temperature.scale': row(0.6, 'plain', 'told'),
+  'claim.keptOut': row(0.4, 'plain', 'told'),
+  'level.keptOut': row(2.5, 'plain', 'told'),
+  'label.checked': row(3, 'plain', 'told'),
+  'servings.missing': row(50, 'check', 'bowls'),
+  'servings.range': row(3, 'check', 'bowls'),
+  'measures.unclear': row(1, 'check', 'reading'),
+} as const satisfies Record<string, DoubtRow>;
+
+export type DoubtCode = keyof typeof DOUBTS;
+
+/** Whether anything is to be settled about it, by anything or by the one thing asked about. */
+export const isSettledBy = ({ code }: Pick<Doubt, 'code'>, by: SettledBy): boolean => (DOUBTS[code].settledBy as readonly SettledBy[]).includes(by);
+export const isOnlyTold = (doubt: Pick<Doubt, 'code'>): boolean => isSettledBy(doubt, 'told');
 
 export const CONSEQUENCE_KEYS = [
   'energyKcal',
@@ -72,27 +94,6 @@ export const CONSEQUENCE_WEIGHT: Readonly<Record<keyof PerServing, number>> = {
   carbohydrateG: 27,
   proteinG: 5,
 };
-/** Doubts whose consequence has no number: an unmatched food hides allergens; a missing bowl count scales everything. */
-const FIXED: Partial<Record<DoubtCode, number>> = {
-  'lines.none': 1000,
-  'food.unmatched': 500,
-  'servings.missing': 50,
-  'step.unlisted': 40,
-  'line.unused': 4,
-  'liquid.ratio': 3,
-  'label.checked': 3,
-  'level.keptOut': 2.5,
-  'bowls.implausible': 20,
-  'time.short': 0.5,
-  'temperature.scale': 0.6,
-  'claim.keptOut': 0.4,
-  choice: 10,
-  'amount.unknown': 5,
-  'servings.range': 3,
-  'amount.toTaste': 2,
-  'measures.unclear': 1,
-};
-
 export function readingOf(label: string, foodId: string, grams: number, servings: number, shelf: Shelf): DoubtReading {
   const food = shelf.food(foodId);
   const perServing: PerServing = {};
@@ -105,7 +106,7 @@ export function readingOf(label: string, foodId: string, grams: number, servings
 
 /** How far the readings of a doubt lie apart, in tenths of a day. */
 export function consequence({ code, readings }: Doubt): number {
-  const fixed = FIXED[code] ?? 0;
+  const fixed = DOUBTS[code].weight;
   if (!readings || readings.length < 2) return fixed;
   return (
     fixed +

@@ -1,8 +1,8 @@
 /** The queue before long work: one at a time, given up when nobody waits, refused when full, ended when its time is up. */
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { afterAll, afterEach, describe, expect, test } from '@jest/globals';
+import { afterEach, describe, expect, test } from '@jest/globals';
+import { folderForTests } from '../test/folder.ts';
 import { type Pool, workerPool } from './pool.ts';
 
 /** Stands in for the search: 'slow' never ends, 'fail' throws, anything else is answered with itself. */
@@ -14,10 +14,9 @@ export default function run({ task, begun }) {
   return task;
 }
 `;
-const folder = mkdtempSync(join(tmpdir(), 'kind-ladle-worker-'));
+const folder = folderForTests('worker');
 const path = join(folder, 'worker.mjs');
 writeFileSync(path, WORKER);
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 let pool: Pool<string, string>;
 afterEach(() => pool.close());

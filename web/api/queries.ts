@@ -215,11 +215,18 @@ export function useSaveSettings() {
   return useMutation({
     scope: { id: 'settings' },
     onMutate: async (changes: Partial<Settings>) => {
+      const before = current();
+      client.setQueryData(keys.settings, { ...before, ...changes });
       await client.cancelQueries({ queryKey: keys.settings });
-      client.setQueryData(keys.settings, { ...current(), ...changes });
+      return before;
     },
     mutationFn: () => ask<Settings>('PUT', '/api/settings', current()),
     onSuccess: ({ revision }) => client.setQueryData(keys.settings, { ...current(), revision }),
-    onError: () => client.invalidateQueries({ queryKey: keys.settings }),
+    onError: (_error, changes, before) => {
+      // What was asked goes back at once; what else was asked meanwhile stands.
+      const back = Object.fromEntries(Object.keys(changes).map((key) => [key, before?.[key as keyof Settings]]));
+      if (before) client.setQueryData(keys.settings, { ...current(), ...back });
+      return client.invalidateQueries({ queryKey: keys.settings });
+    },
   });
 }

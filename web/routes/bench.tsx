@@ -27,6 +27,7 @@ import { SwapsPanel } from '../features/swaps/SwapsPanel.tsx';
 import { useLineSwaps } from '../features/swaps/useLineSwaps.ts';
 import { PLAN_COUNTS, plansOf, usePlans } from '../features/swaps/usePlans.ts';
 import { figure } from '../kitchen/format.ts';
+import { useLetter } from '../kitchen/letterKeys.ts';
 import { Button } from '../ui/button.tsx';
 import { Dialog } from '../ui/dialog.tsx';
 import { Select } from '../ui/field.tsx';
@@ -281,6 +282,7 @@ function useBenchKeys({ enabled, view, swaps, applySwap, plans, history, take, w
     select(inOrder[Math.min(inOrder.length - 1, Math.max(0, at + by))] ?? null);
   };
   const options = { enabled, preventDefault: true } as const;
+  const letters = { enabled };
   const isControl = (target: EventTarget | null) => target instanceof HTMLElement && target.closest('a, button, summary, [role="button"]') !== null;
   useHotkeys('up', () => move(-1), options);
   useHotkeys('down', () => move(1), options);
@@ -289,19 +291,18 @@ function useBenchKeys({ enabled, view, swaps, applySwap, plans, history, take, w
     ignoreEventWhen: ({ target }) => isControl(target) && !(target as HTMLElement).closest('[data-line]'),
   });
   useHotkeys('delete, backspace', () => useBench.getState().takeOut(useBench.getState().selected ?? ''), options);
-  useHotkeys('s', () => document.getElementById('swaps')?.focus(), options);
-  useHotkeys('w', workOut, options);
-  useHotkeys('n', () => setDialog('need'), options);
-  useHotkeys('k', () => setDialog('keep'), options);
-  useHotkeys('u', () => history.undo(), options);
-  useHotkeys('shift+u', () => history.redo(), options);
-  // By the character and not the place on the keyboard: layouts put it elsewhere.
-  useHotkeys('?', () => setDialog('keys'), { ...options, useKey: true });
+  useLetter('s', () => document.getElementById('swaps')?.focus(), letters);
+  useLetter('w', workOut, letters);
+  useLetter('n', () => setDialog('need'), letters);
+  useLetter('k', () => setDialog('keep'), letters);
+  useLetter('u', () => history.undo(), letters);
+  useLetter('shift+u', () => history.redo(), letters);
+  useLetter('?', () => setDialog('keys'), { enabled, byCharacter: true });
   useHotkeys('escape', () => (plans.search.state === 'working' ? plans.cancel() : plans.stop()), options);
-  useHotkeys(
+  useLetter(
     '1,2,3,4,5,6,7,8,9',
     (event) => {
-      const index = Number(event.key) - 1;
+      const index = Number(event.code.slice(-1)) - 1;
       const { search } = plans;
       const nearest = search.state === 'done' && index === 0 ? search.result.clash?.nearest : undefined;
       const plan = plansOf(search)[index] ?? nearest;
@@ -309,6 +310,6 @@ function useBenchKeys({ enabled, view, swaps, applySwap, plans, history, take, w
       if (plan) take(plan);
       else if (swap) applySwap(swap.change.swapId);
     },
-    options,
+    letters,
   );
 }

@@ -13,6 +13,7 @@ import { figure } from '../kitchen/format.ts';
 import { useKitchen } from '../kitchen/kitchen.ts';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State, Waiting } from '../ui/state.tsx';
+import { Tick } from '../ui/tick.tsx';
 
 const ROWS = nutrientsBy('compare');
 const MOST = 6;
@@ -57,19 +58,17 @@ export function Compare() {
         {all.map(({ id: version, number, name }) => {
           const shown = columns.some((column) => column.id === version);
           return (
-            <label key={version} className="flex min-h-7 items-center gap-1.5">
-              <input
-                type="checkbox"
-                className="size-4"
-                checked={shown}
-                disabled={!shown && columns.length >= MOST}
-                onChange={(event) => {
-                  const others = columns.map((column) => column.number).filter((one) => one !== number);
-                  choose(event.target.checked ? [...others, number].sort((a, b) => a - b) : others);
-                }}
-              />
+            <Tick
+              key={version}
+              checked={shown}
+              disabled={!shown && columns.length >= MOST}
+              onChange={(wanted) => {
+                const others = columns.map((column) => column.number).filter((one) => one !== number);
+                choose(wanted ? [...others, number].sort((a, b) => a - b) : others);
+              }}
+            >
               {number}. {name}
-            </label>
+            </Tick>
           );
         })}
       </fieldset>

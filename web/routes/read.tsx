@@ -17,7 +17,8 @@ import { FoodPicker } from '../kitchen/FoodPicker.tsx';
 import { figure } from '../kitchen/format.ts';
 import { useKitchenSoon } from '../kitchen/kitchen.ts';
 import { Button } from '../ui/button.tsx';
-import { Field, Input, Select } from '../ui/field.tsx';
+import { Field, Select } from '../ui/field.tsx';
+import { NumberInput } from '../ui/numberInput.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State } from '../ui/state.tsx';
 import { say } from '../ui/toast.tsx';
@@ -123,12 +124,12 @@ export function Read() {
             <div className="flex flex-wrap items-end gap-3">
               <h2 className="min-w-0 flex-1 basis-60 font-title text-2xl">{recipe.title}</h2>
               <Field label="Bowls">
-                <Input
+                <NumberInput
                   className="w-20"
-                  inputMode="decimal"
-                  value={recipe.servings ?? ''}
+                  value={recipe.servings ?? null}
+                  min={0.1}
                   placeholder="?"
-                  onChange={(event) => desk.setServings(Number(event.target.value) > 0 ? Number(event.target.value) : null)}
+                  onValue={(servings) => servings !== undefined && desk.setServings(servings)}
                 />
               </Field>
               <Button onClick={desk.clear}>Clear</Button>

@@ -1,12 +1,15 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Settings } from '../../contract/types.ts';
 import { keepingWords, REGIMES } from '../../core/regime/regime.ts';
 import { usePhrases, useSaveSettings, useSettings, useTeach } from '../api/queries.ts';
 import { useDropPin, useKitchenSoon, usePins } from '../kitchen/kitchen.ts';
+import { LETTER_KEYS, type LetterKeys, useLetterKeys } from '../kitchen/letterKeys.ts';
 import { Button } from '../ui/button.tsx';
-import { Field, Input, Select } from '../ui/field.tsx';
+import { Field, Select } from '../ui/field.tsx';
+import { NumberInput } from '../ui/numberInput.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
+import { Tick } from '../ui/tick.tsx';
 
 /** Settings of the kitchen. Each change is saved as it is made. */
 export function SettingsScreen() {
@@ -25,7 +28,7 @@ export function SettingsScreen() {
     );
   if (!settings.data) return <Waiting>Fetching the settings ...</Waiting>;
   const now = settings.data;
-  const set = (changes: Partial<Settings>) => save.mutate(changes);
+  const set = (changes: Partial<Settings>) => save.mutateAsync(changes).catch(() => undefined);
   return (
     <div className="mx-auto flex w-full max-w-5xl flex-col gap-4 p-6">
       <ScreenTitle>Settings</ScreenTitle>
@@ -56,14 +59,18 @@ export function SettingsScreen() {
           </p>
         </Group>
         <Group title="Pots and bowls">
-          <NumberField label="Pot, diameter in cm" value={now.potDiameterCm} onSet={(potDiameterCm) => set({ potDiameterCm })} />
-          <NumberField
-            label="Ring, kW (leave empty if unknown)"
-            value={now.ringKw}
-            onSet={(ringKw) => set({ ringKw })}
-            onEmpty={() => set({ ringKw: null })}
-          />
-          <NumberField label="Bowl, ml" value={now.bowlMl} onSet={(bowlMl) => set({ bowlMl })} />
+          <Figure label="Pot, diameter in cm" value={now.potDiameterCm} min={1} max={200} onSet={(potDiameterCm) => set({ potDiameterCm })} />
+          <Field label="Ring, kW (leave empty if unknown)">
+            <NumberInput
+              late
+              className="w-28"
+              value={now.ringKw}
+              min={0.01}
+              max={100}
+              onValue={(ringKw) => ringKw !== undefined && set({ ringKw })}
+            />
+          </Field>
+          <Figure label="Bowl, ml" value={now.bowlMl} min={50} max={2000} onSet={(bowlMl) => set({ bowlMl })} />
           <p className="text-sm text-kale-soft">Pot and ring go with every recipe read from now on; they decide how much water steams away.</p>
         </Group>
         <Group title="Measures">
@@ -92,6 +99,7 @@ export function SettingsScreen() {
             </Select>
           </Field>
         </Group>
+        <Keyboard />
         <Taught />
       </div>
       {save.isError && (
@@ -106,6 +114,28 @@ export function SettingsScreen() {
         {save.isPending ? 'saving ...' : save.isSuccess ? 'saved' : ''}
       </p>
     </div>
+  );
+}
+
+/** Of the person at this browser, and not of the kitchen. */
+function Keyboard() {
+  const { mode, setMode } = useLetterKeys();
+  return (
+    <Group title="Keyboard">
+      <Field label="Keys of one letter or figure work">
+        <Select value={mode} onChange={(event) => setMode(event.target.value as LetterKeys)}>
+          {Object.entries(LETTER_KEYS).map(([id, words]) => (
+            <option key={id} value={id}>
+              {words}
+            </option>
+          ))}
+        </Select>
+      </Field>
+      <p className="text-sm text-kale-soft">
+        Kept in this browser. With Alt, or off, for whoever speaks to the computer or types with an unsteady hand. Arrows, Enter, Delete and Escape
+        always work.
+      </p>
+    </Group>
   );
 }
 
@@ -170,42 +200,19 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-function Tick({ checked, onChange, children }: { checked: boolean; onChange: (checked: boolean) => void; children: ReactNode }) {
-  return (
-    <label className="flex min-h-7 items-center gap-2">
-      <input type="checkbox" className="size-4" checked={checked} onChange={(event) => onChange(event.target.checked)} />
-      {children}
-    </label>
-  );
-}
-
-/** A number that is saved when the field is left, and put back when it cannot be. */
-function NumberField({
-  label,
-  value,
-  onSet,
-  onEmpty,
-}: {
-  label: string;
-  value: number | null;
-  onSet: (value: number) => void;
-  onEmpty?: () => void;
-}) {
+/** A number there has to be: an empty box goes back to what it held. */
+function Figure({ label, value, min, max, onSet }: { label: string; value: number; min: number; max: number; onSet: (value: number) => void }) {
+  const [emptied, setEmptied] = useState(0);
   return (
     <Field label={label}>
-      <Input
-        key={String(value)}
+      <NumberInput
+        key={emptied}
+        late
         className="w-28"
-        inputMode="decimal"
-        defaultValue={value ?? ''}
-        onBlur={(event) => {
-          const text = event.target.value.trim();
-          const next = Number(text.replace(',', '.'));
-          if (text === '' && onEmpty) onEmpty();
-          else if (Number.isFinite(next) && next > 0) {
-            if (next !== value) onSet(next);
-          } else event.target.value = String(value ?? '');
-        }}
+        value={value}
+        min={min}
+        max={max}
+        onValue={(next) => (typeof next === 'number' ? onSet(next) : setEmptied(emptied + 1))}
       />
     </Field>
   );

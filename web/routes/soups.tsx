@@ -10,6 +10,7 @@ import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State } from '../ui/state.tsx';
+import { Tick } from '../ui/tick.tsx';
 
 const newest = (soup: SoupSummary) => soup.versions.at(-1);
 
@@ -70,14 +71,13 @@ export function Soups() {
           </Select>
         </Field>
         {asked.without && (
-          <label className="flex min-h-8 items-center gap-1.5">
-            <input type="checkbox" className="size-4" checked={asked.checks} onChange={(event) => ask({ checks: event.target.checked })} /> also those
-            to check
-          </label>
+          <Tick checked={asked.checks} onChange={(checks) => ask({ checks })}>
+            also those to check
+          </Tick>
         )}
-        <label className="flex min-h-8 items-center gap-1.5">
-          <input type="checkbox" className="size-4" checked={asked.archived} onChange={(event) => ask({ archived: event.target.checked })} /> archived
-        </label>
+        <Tick checked={asked.archived} onChange={(archived) => ask({ archived })}>
+          archived
+        </Tick>
         <Link to="/read" className="inline-flex min-h-8 items-center rounded-md bg-squash px-3 font-semibold text-white hover:bg-kale">
           Read a recipe
         </Link>

@@ -8,6 +8,7 @@ import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { Field, Input, Select } from '../../ui/field.tsx';
 import { Notice } from '../../ui/state.tsx';
+import { Tick } from '../../ui/tick.tsx';
 import { say } from '../../ui/toast.tsx';
 
 /** A label is worth half a year (common practice, no source). */
@@ -145,20 +146,18 @@ function LabelRead({ foodId, core, onClose }: { foodId: string; core: Kitchen; o
             </Field>
           ))}
           {of('diet').map((one) => (
-            <label key={one.id} className="flex min-h-7 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-4"
-                checked={diets.has(one.id as DietId)}
-                onChange={(event) => {
-                  const next = new Set(diets);
-                  if (event.target.checked) next.add(one.id as DietId);
-                  else next.delete(one.id as DietId);
-                  setDiets(next);
-                }}
-              />
+            <Tick
+              key={one.id}
+              checked={diets.has(one.id as DietId)}
+              onChange={(fits) => {
+                const next = new Set(diets);
+                if (fits) next.add(one.id as DietId);
+                else next.delete(one.id as DietId);
+                setDiets(next);
+              }}
+            >
               fits '{DIET_LABELS[one.id as DietId]}' by its label
-            </label>
+            </Tick>
           ))}
         </fieldset>
       )}

@@ -3,8 +3,10 @@ import type { Recipe } from '../../../core/vocabulary/recipe.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
-import { Field, Input, Select } from '../../ui/field.tsx';
+import { Field, Select } from '../../ui/field.tsx';
+import { NumberInput } from '../../ui/numberInput.tsx';
 import { Notice } from '../../ui/state.tsx';
+import { Tick } from '../../ui/tick.tsx';
 import { useBench } from './store.ts';
 import type { BenchView } from './view.ts';
 
@@ -72,7 +74,10 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
     };
   };
   const fault = typeof measured === 'string' ? measured : null;
-  const outcome = bowls > 0 && !fault ? core.analyse(next(), { regime: view.needs.regime }, core.shelf) : null;
+  const unread = [bowls, thin, ...(pot === 'scale' ? [scale.full, scale.tare] : pot === 'stick' ? [stick.diameterCm, stick.depthCm] : [])].some(
+    Number.isNaN,
+  );
+  const outcome = bowls > 0 && !fault && !unread ? core.analyse(next(), { regime: view.needs.regime }, core.shelf) : null;
   const submit = (event: FormEvent) => {
     event.preventDefault();
     useBench.getState().putRecipe(next());
@@ -109,8 +114,12 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
         <div className="grid gap-2 sm:grid-cols-2">
           <Amount label="Across the pot, cm" value={stick.diameterCm} onSet={(diameterCm) => setStick({ ...stick, diameterCm })} />
           <Amount label="Depth of the soup, cm" value={stick.depthCm} onSet={(depthCm) => setStick({ ...stick, depthCm })} />
-          <Tick label="hot" checked={stick.hot} onSet={(hot) => setStick({ ...stick, hot })} />
-          <Tick label="just blended, still full of air" checked={stick.justBlended} onSet={(justBlended) => setStick({ ...stick, justBlended })} />
+          <Tick checked={stick.hot} onChange={(hot) => setStick({ ...stick, hot })}>
+            hot
+          </Tick>
+          <Tick checked={stick.justBlended} onChange={(justBlended) => setStick({ ...stick, justBlended })}>
+            just blended, still full of air
+          </Tick>
         </div>
       )}
       <div className="grid gap-2 sm:grid-cols-2">
@@ -164,23 +173,15 @@ function thinnedBy({ lines }: Recipe, foodId: string, grams: number, name: strin
   };
 }
 
+/** Nothing is nought; what cannot be read is not a number. */
 function Amount({ label, value, onSet }: { label: string; value: number; onSet: (value: number) => void }) {
   return (
     <Field label={label}>
-      <Input
-        type="number"
+      <NumberInput
         min={0}
-        step="any"
-        inputMode="decimal"
-        defaultValue={value || ''}
-        onChange={(event) => onSet(Number(event.target.value))}
+        value={Number.isNaN(value) ? undefined : value || null}
+        onValue={(next) => onSet(next === undefined ? Number.NaN : (next ?? 0))}
       />
     </Field>
   );
 }
-
-const Tick = ({ label, checked, onSet }: { label: string; checked: boolean; onSet: (checked: boolean) => void }) => (
-  <label className="flex min-h-7 items-center gap-1.5">
-    <input type="checkbox" className="size-4" checked={checked} onChange={(event) => onSet(event.target.checked)} /> {label}
-  </label>
-);

@@ -3,6 +3,7 @@ import { differenceOf } from '../../../core/analysis/diff.ts';
 import { useKeepVersion } from '../../api/queries.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
+import { Disclosure } from '../../ui/disclosure.tsx';
 import { Field, Input } from '../../ui/field.tsx';
 import { Notice } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.tsx';
@@ -37,12 +38,11 @@ export function KeepDialog({
       {open && <OpenNeeds view={view} />}
       <Form soupId={soupId} suggestion={suggestion} onDone={() => onOpenChange(false)} />
       {open && (
-        <details className="mt-3" open>
-          <summary className="underline">what is different from the original</summary>
+        <Disclosure className="mt-3" open summary="what is different from the original">
           <div className="mt-2">
             <Difference difference={differenceOf(view.original, view)} nameOf={lineName(view.core)} notes={notes} />
           </div>
-        </details>
+        </Disclosure>
       )}
     </Dialog>
   );

@@ -2,6 +2,7 @@ import { memo, useMemo } from 'react';
 import type { Balance } from '../../../core/taste/balance.ts';
 import { figure } from '../../kitchen/format.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import { Disclosure } from '../../ui/disclosure.tsx';
 import type { BenchView } from '../bench/view.ts';
 
 const LEANS: Record<Balance['leans'], string> = {
@@ -20,8 +21,7 @@ export const BalanceHelp = memo(function BalanceHelp({ view }: { view: BenchView
   const balance = useMemo(() => core.balanceOf(recipe, analysis, core.shelf, analysis.regime), [core, recipe, analysis]);
   const { acidPercent, sugarPercent, sugarToAcid, atLeast, leans, advice } = balance;
   return (
-    <details className="mt-1">
-      <summary className="text-sm underline">taste: {LEANS[leans]}; acid, sweet, salt</summary>
+    <Disclosure summary={`taste: ${LEANS[leans]}; acid, sweet, salt`}>
       <ul className="mt-1 flex flex-col gap-1 text-sm">
         <li>
           Acid {acidPercent.toFixed(2)} %, sugar {atLeast && 'at least '}
@@ -34,6 +34,6 @@ export const BalanceHelp = memo(function BalanceHelp({ view }: { view: BenchView
           </li>
         ))}
       </ul>
-    </details>
+    </Disclosure>
   );
 });

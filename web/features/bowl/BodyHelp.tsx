@@ -3,17 +3,16 @@ import { REGIMES } from '../../../core/regime/regime.ts';
 import { relativeThickness } from '../../../core/texture/body.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
+import { Disclosure } from '../../ui/disclosure.tsx';
 import type { BenchView } from '../bench/view.ts';
 import { FlowTests } from './FlowTests.tsx';
 
 /** What a ladle can do about the body, and the flow tests that were done. Amounts to begin with; the spoon decides. */
 export function BodyHelp({ soupId, view }: { soupId: string; view: BenchView }) {
-  const [open, setOpen] = useState(false);
   return (
-    <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="text-sm underline">body: thinner, thicker, tested</summary>
-      {open && <Help soupId={soupId} view={view} />}
-    </details>
+    <Disclosure summary="body: thinner, thicker, tested" lazy>
+      <Help soupId={soupId} view={view} />
+    </Disclosure>
   );
 }
 

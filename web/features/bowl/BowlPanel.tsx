@@ -4,6 +4,7 @@ import { SEASONED } from '../../../core/taste/balance.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Nutrient } from '../../../core/vocabulary/nutrient.ts';
 import { figure, restsOnWords } from '../../kitchen/format.ts';
+import { Disclosure } from '../../ui/disclosure.tsx';
 import { Notice, State } from '../../ui/state.tsx';
 import type { BenchView } from '../bench/view.ts';
 import { BalanceHelp } from './BalanceHelp.tsx';
@@ -145,8 +146,7 @@ function Board({ analysis }: { analysis: Analysis }) {
       {plate.length > 0 && (
         <p className="mt-1 text-sm">On the plate also: {plate.map(({ id, scopes }) => `${scopes.plate} ${ALLERGEN_LABELS[id]}`).join(', ')}.</p>
       )}
-      <details className="mt-1">
-        <summary className="text-sm underline">why, and what the ingredients do not show</summary>
+      <Disclosure summary="why, and what the ingredients do not show">
         <ul className="mt-1 text-sm">
           {[...by('contains'), ...by('check')].map(({ id, state, because }) => (
             <li key={id}>
@@ -164,7 +164,7 @@ function Board({ analysis }: { analysis: Analysis }) {
             .join(', ')}
           . That is no statement about traces; read every pack.
         </p>
-      </details>
+      </Disclosure>
     </section>
   );
 }

@@ -5,7 +5,9 @@ import { figure } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { Field, Input, Select } from '../../ui/field.tsx';
+import { NumberInput, type Typed } from '../../ui/numberInput.tsx';
 import { Notice } from '../../ui/state.tsx';
+import { Tick } from '../../ui/tick.tsx';
 
 const FORK = { runsThrough: 'runs through', dripsSlowly: 'drips slowly, in dollops', sitsInAPile: 'sits in a pile' } as const;
 const SPOON = { runsOff: 'runs off', slidesOff: 'slides off in one', sticks: 'sticks' } as const;
@@ -65,19 +67,14 @@ function testWords({ testedAt, mlLeft, temperatureC, heldMinutes, forkDrip, spoo
     .join('; ');
 }
 
-const EMPTY = { mlLeft: '', temperatureC: '60', heldMinutes: '0', forkDrip: '', spoonTilt: '', liquidSeparates: false, note: '' };
-const within = (text: string, least: number, most: number): number | null => {
-  const value = Number(text.replace(',', '.'));
-  return text.trim() !== '' && value >= least && value <= most ? value : null;
-};
+const FIGURES: { mlLeft: Typed; temperatureC: Typed; heldMinutes: Typed } = { mlLeft: null, temperatureC: 60, heldMinutes: 0 };
+const EMPTY = { ...FIGURES, forkDrip: '', spoonTilt: '', liquidSeparates: false, note: '' };
 
 function NewTest({ onAdd }: { onAdd: (test: NewFlowTest) => void }) {
   const [test, setTest] = useState(EMPTY);
   const put = (changes: Partial<typeof EMPTY>) => setTest({ ...test, ...changes });
-  const mlLeft = within(test.mlLeft, 0, 10);
-  const temperatureC = within(test.temperatureC, -5, 100);
-  const heldMinutes = within(test.heldMinutes, 0, 10_000);
-  const valid = mlLeft !== null && temperatureC !== null && heldMinutes !== null;
+  const { mlLeft, temperatureC, heldMinutes } = test;
+  const valid = typeof mlLeft === 'number' && typeof temperatureC === 'number' && typeof heldMinutes === 'number';
   return (
     <form
       className="mt-3 flex flex-wrap items-end gap-2"
@@ -97,13 +94,13 @@ function NewTest({ onAdd }: { onAdd: (test: NewFlowTest) => void }) {
       }}
     >
       <Field label="ml left after 10 s">
-        <Input className="w-24" inputMode="decimal" value={test.mlLeft} onChange={(event) => put({ mlLeft: event.target.value })} />
+        <NumberInput className="w-24" min={0} max={10} value={mlLeft} onValue={(value) => put({ mlLeft: value })} />
       </Field>
       <Field label="°C">
-        <Input className="w-20" inputMode="decimal" value={test.temperatureC} onChange={(event) => put({ temperatureC: event.target.value })} />
+        <NumberInput className="w-20" min={-5} max={100} value={temperatureC} onValue={(value) => put({ temperatureC: value })} />
       </Field>
       <Field label="Minutes since ready">
-        <Input className="w-24" inputMode="decimal" value={test.heldMinutes} onChange={(event) => put({ heldMinutes: event.target.value })} />
+        <NumberInput className="w-24" min={0} max={10_000} value={heldMinutes} onValue={(value) => put({ heldMinutes: value })} />
       </Field>
       <Field label="Fork">
         <Select value={test.forkDrip} onChange={(event) => put({ forkDrip: event.target.value })}>
@@ -125,15 +122,9 @@ function NewTest({ onAdd }: { onAdd: (test: NewFlowTest) => void }) {
           ))}
         </Select>
       </Field>
-      <label className="flex min-h-8 items-center gap-1.5">
-        <input
-          type="checkbox"
-          className="size-4"
-          checked={test.liquidSeparates}
-          onChange={(event) => put({ liquidSeparates: event.target.checked })}
-        />
+      <Tick checked={test.liquidSeparates} onChange={(liquidSeparates) => put({ liquidSeparates })}>
         liquid separates
-      </label>
+      </Tick>
       <Field label="Note" className="min-w-40 flex-1">
         <Input value={test.note} onChange={(event) => put({ note: event.target.value })} />
       </Field>

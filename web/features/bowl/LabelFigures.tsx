@@ -3,6 +3,7 @@ import type { Analysis } from '../../../core/analysis/analysis.ts';
 import type { DeclaredFigure } from '../../../core/regime/declared.ts';
 import { NUTRIENT_LABELS, NUTRIENTS, type Nutrient } from '../../../core/vocabulary/nutrient.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import { Disclosure } from '../../ui/disclosure.tsx';
 import type { BenchView } from '../bench/view.ts';
 
 /** Rounded as a label would round, and which content claims the figures would support. Never a claim made. */
@@ -21,8 +22,7 @@ export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchVi
     LESS.has(key) ? (core.lessThanOriginal(key, original.analysis.perServing[key], analysis.perServing[key]) ?? []) : [],
   );
   return (
-    <details className="mt-1">
-      <summary className="text-sm underline">label figures, and what they would support</summary>
+    <Disclosure summary="label figures, and what they would support">
       <p className="mt-1 text-sm text-kale-soft">{label.words} Estimates from tables: a label wants them confirmed.</p>
       <table className="mt-1 w-full text-sm">
         {twice && (
@@ -64,7 +64,7 @@ export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchVi
         {unsure.length > 0 && ` Cannot tell: ${unsure.map(({ words }) => words).join(', ')}.`}
       </p>
       {less.length > 0 && <p className="mt-1 text-sm">{less.map(({ words }) => words).join('; ')}.</p>}
-    </details>
+    </Disclosure>
   );
 });
 

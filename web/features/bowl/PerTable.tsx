@@ -2,6 +2,7 @@ import { memo } from 'react';
 import { NUTRIENT_LABELS, nutrientsBy, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import { Disclosure } from '../../ui/disclosure.tsx';
 import type { BenchView } from '../bench/view.ts';
 
 const SHOWN = nutrientsBy('table');
@@ -19,8 +20,7 @@ export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {
       : { head: `${reference.ml} ml`, bowls: reference.ml / servingMl });
   const say = ({ value, atLeast }: { value: number; atLeast: boolean }, times = 1) => `${atLeast ? '≥ ' : ''}${figure(value * times)}`;
   return (
-    <details className="mt-1">
-      <summary className="text-sm underline">per bowl, 100 g{amount && `, ${amount.head}`} and the batch</summary>
+    <Disclosure summary={`per bowl, 100 g${amount ? `, ${amount.head}` : ''} and the batch`}>
       <table className="mt-1 w-full text-sm">
         <thead>
           <tr className="text-kale-soft">
@@ -49,6 +49,6 @@ export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {
         </tbody>
       </table>
       <p className="text-sm text-kale-soft">≥: something is unknown, it is at least this.</p>
-    </details>
+    </Disclosure>
   );
 });

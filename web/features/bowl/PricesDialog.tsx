@@ -1,6 +1,6 @@
 import { usePrices, useSavePrice, useSettings } from '../../api/queries.ts';
 import { Dialog } from '../../ui/dialog.tsx';
-import { Input } from '../../ui/field.tsx';
+import { NumberInput } from '../../ui/numberInput.tsx';
 import { Notice } from '../../ui/state.tsx';
 import type { BenchView } from '../bench/view.ts';
 
@@ -56,20 +56,13 @@ function PriceTable({ view }: { view: BenchView }) {
                   {name}
                 </th>
                 <td>
-                  <Input
-                    key={`${price?.perKg}`}
+                  <NumberInput
+                    late
                     aria-label={`${currency} for a kilogram of ${name}`}
                     className="w-24 text-right"
-                    inputMode="decimal"
-                    defaultValue={price?.currency === currency ? price.perKg : ''}
-                    onBlur={(event) => {
-                      const text = event.target.value.trim();
-                      const perKg = Number(text.replace(',', '.'));
-                      if (text === '' && price) save.mutate({ foodId: id, price: null });
-                      else if (text !== '' && perKg >= 0 && perKg !== price?.perKg)
-                        save.mutate({ foodId: id, price: { perKg, currency, date: today() } });
-                      else if (text !== '' && !(perKg >= 0)) event.target.value = String(price?.perKg ?? '');
-                    }}
+                    min={0}
+                    value={price?.currency === currency ? price.perKg : null}
+                    onValue={(perKg) => save.mutate({ foodId: id, price: typeof perKg === 'number' ? { perKg, currency, date: today() } : null })}
                   />
                 </td>
                 <td className="text-sm text-kale-soft">

@@ -9,6 +9,7 @@ import { useKitchen, useSaveOwnFood } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { Field, Input, Select } from '../../ui/field.tsx';
+import { NumberInput } from '../../ui/numberInput.tsx';
 import { Notice } from '../../ui/state.tsx';
 
 /** In the order of each form's panel. */
@@ -212,6 +213,7 @@ function FormBody({ own, onSaved }: Pick<Props, 'own' | 'onSaved'>) {
 const shownFigures = ({ form, figures }: LabelEntry): LabelEntry['figures'] =>
   Object.fromEntries(PRINTED[form].flatMap((key) => (figures[key] === undefined ? [] : [[key, figures[key]]])));
 
+/** undefined where nothing is printed; not a number while it cannot be read. */
 function NumberBox({
   label,
   value,
@@ -225,15 +227,12 @@ function NumberBox({
 }) {
   return (
     <Field label={label}>
-      <Input
-        type="number"
-        inputMode="decimal"
+      <NumberInput
         min={0}
-        step="any"
         required={required}
         className="w-full"
-        defaultValue={value ?? ''}
-        onChange={(event) => onSet(event.target.value === '' ? undefined : Number(event.target.value))}
+        value={Number.isNaN(value) ? undefined : (value ?? null)}
+        onValue={(next) => onSet(next === undefined ? Number.NaN : (next ?? undefined))}
       />
     </Field>
   );

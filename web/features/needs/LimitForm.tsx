@@ -2,34 +2,27 @@ import { useState } from 'react';
 import type { Limit, Needs } from '../../../core/swap/needs.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientsBy, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { Button } from '../../ui/button.tsx';
-import { Field, Input, Select } from '../../ui/field.tsx';
+import { Field, Select } from '../../ui/field.tsx';
+import { NumberInput, type Typed } from '../../ui/numberInput.tsx';
 
 const LIMITED = nutrientsBy('limit');
-
-const numberIn = (text: string): number | undefined => {
-  const value = Number(text.replace(',', '.'));
-  return text.trim() !== '' && Number.isFinite(value) && value >= 0 ? value : undefined;
-};
 
 /** One limit with its least, its most or both. A limit on the same figure takes the place of the one before. */
 export function LimitForm({ needs, onNeeds }: { needs: Needs; onNeeds: (needs: Needs) => void }) {
   const [nutrient, setNutrient] = useState<Nutrient>('sodiumMg');
   const [per, setPer] = useState<Limit['per']>('serving');
-  const [least, setLeast] = useState('');
-  const [most, setMost] = useState('');
-  const min = numberIn(least);
-  const max = numberIn(most);
-  const crossed = min !== undefined && max !== undefined && min > max;
-  const valid =
-    !crossed &&
-    (min !== undefined || max !== undefined) &&
-    (least.trim() === '') === (min === undefined) &&
-    (most.trim() === '') === (max === undefined);
+  const [min, setMin] = useState<Typed>(null);
+  const [max, setMax] = useState<Typed>(null);
+  const crossed = typeof min === 'number' && typeof max === 'number' && min > max;
+  const valid = !crossed && min !== undefined && max !== undefined && (min !== null || max !== null);
   const add = () => {
     const rest = (needs.limits ?? []).filter((limit) => limit.nutrient !== nutrient || limit.per !== per);
-    onNeeds({ ...needs, limits: [...rest, { nutrient, per, ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) }] });
-    setLeast('');
-    setMost('');
+    onNeeds({
+      ...needs,
+      limits: [...rest, { nutrient, per, ...(typeof min === 'number' ? { min } : {}), ...(typeof max === 'number' ? { max } : {}) }],
+    });
+    setMin(null);
+    setMax(null);
   };
   const unit = nutrientUnit(nutrient);
   return (
@@ -50,10 +43,10 @@ export function LimitForm({ needs, onNeeds }: { needs: Needs; onNeeds: (needs: N
         </Select>
       </Field>
       <Field label={`At least, ${unit}`}>
-        <Input className="w-20" inputMode="decimal" value={least} onChange={(event) => setLeast(event.target.value)} />
+        <NumberInput className="w-20" min={0} value={min} onValue={setMin} />
       </Field>
       <Field label={`At most, ${unit}`}>
-        <Input className="w-20" inputMode="decimal" value={most} onChange={(event) => setMost(event.target.value)} />
+        <NumberInput className="w-20" min={0} value={max} onValue={setMax} />
       </Field>
       <Field label="Per">
         <Select value={per} onChange={(event) => setPer(event.target.value as Limit['per'])}>

@@ -1,5 +1,6 @@
 import type { Needs, Weights } from '../../../core/swap/needs.ts';
 import { DEFAULT_WEIGHTS } from '../../../core/swap/objective.ts';
+import { Disclosure } from '../../ui/disclosure.tsx';
 import { Field, Select } from '../../ui/field.tsx';
 
 const WEIGHTS: readonly (readonly [keyof Weights, string])[] = [
@@ -23,8 +24,7 @@ export function Weighing({ needs, onNeeds }: { needs: Needs; onNeeds: (changes: 
     onNeeds({ weights: moved.length > 0 ? Object.fromEntries(moved) : undefined });
   };
   return (
-    <details>
-      <summary className="min-h-6 underline">what counts for more, and how sure it must be</summary>
+    <Disclosure className="" summary="what counts for more, and how sure it must be">
       <div className="mt-2 grid gap-x-6 gap-y-1 sm:grid-cols-2">
         {WEIGHTS.map(([key, label]) => (
           <label key={key} className="flex min-h-7 items-center gap-2 text-sm">
@@ -68,6 +68,6 @@ export function Weighing({ needs, onNeeds }: { needs: Needs; onNeeds: (changes: 
         </Field>
       </div>
       <p className="mt-1 text-sm text-kale-soft">0 leaves it out of the reckoning. Price counts only for foods that have one.</p>
-    </details>
+    </Disclosure>
   );
 }

@@ -1,11 +1,12 @@
-import { useState } from 'react';
+import { type RefObject, useRef, useState } from 'react';
 import type { ChoiceResult } from '../../../core/analysis/analysis.ts';
-import { CONSEQUENCE_WEIGHT, type Doubt, type DoubtReading, type PerServing } from '../../../core/reading/doubts.ts';
+import { CONSEQUENCE_WEIGHT, DOUBTS, type Doubt, type DoubtReading, isOnlyTold, isSettledBy, type PerServing } from '../../../core/reading/doubts.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
 import { figure, withUnit } from '../../kitchen/format.ts';
+import { pressed, useLetter, useLetterKeys } from '../../kitchen/letterKeys.ts';
 import { Button } from '../../ui/button.tsx';
-import { Input } from '../../ui/field.tsx';
+import { NumberInput, type Typed } from '../../ui/numberInput.tsx';
 import { State } from '../../ui/state.tsx';
 import type { ReadingDesk } from './useReadingDesk.ts';
 
@@ -20,6 +21,8 @@ const SHORT: Record<(typeof SHOWN)[number], string> = {
   proteinG: 'protein',
 };
 
+const TONE_WORDS = { breaks: 'no food', check: 'ask', plain: 'told' } as const;
+
 /** The two figures in which the readings of a doubt lie furthest apart, measured in tenths of a day. */
 function telling(readings: readonly DoubtReading[]): (typeof SHOWN)[number][] {
   const apart = (key: keyof PerServing) => {
@@ -29,22 +32,9 @@ function telling(readings: readonly DoubtReading[]): (typeof SHOWN)[number][] {
   return [...SHOWN].sort((a, b) => apart(b) - apart(a)).slice(0, 2);
 }
 
-/** What is only told: there is nothing to settle. */
-const TOLD_ONLY: ReadonlySet<Doubt['code']> = new Set([
-  'claim.keptOut',
-  'level.keptOut',
-  'label.checked',
-  'time.short',
-  'temperature.scale',
-  'liquid.ratio',
-  'step.unlisted',
-]);
-
 /** Doubts that wait for an answer. */
-export const openDoubts = (desk: ReadingDesk): Doubt[] =>
-  desk.doubts.filter(({ code, lineId }) => !TOLD_ONLY.has(code) && !desk.settlementOf(lineId)?.said);
+export const openDoubts = (desk: ReadingDesk): Doubt[] => desk.doubts.filter((doubt) => !isOnlyTold(doubt) && !desk.settlementOf(doubt.lineId)?.said);
 
-/** Doubts as a worklist, by consequence. Settled ones stay in the list, ticked, and can be settled again. */
 interface Props {
   desk: ReadingDesk;
   recipe: Recipe;
@@ -53,13 +43,22 @@ interface Props {
   onFindFood: (line: Line) => void;
 }
 
+/** Doubts as a worklist, by consequence. Settled ones stay in the list, ticked, and can be settled again. */
 export function Doubts({ desk, recipe, choices, onFindFood }: Props) {
   const lines = new Map(recipe.lines.map((line) => [line.id, line]));
-  const asked = desk.doubts.filter(({ code }) => !TOLD_ONLY.has(code)).length;
+  const asked = desk.doubts.filter((doubt) => !isOnlyTold(doubt)).length;
   const open = openDoubts(desk).length;
+  const list = useRef<HTMLElement>(null);
+  useDoubtKeys(list);
+  const { mode } = useLetterKeys();
   return (
-    <section aria-label="Doubts" className="flex flex-col gap-2">
+    <section ref={list} aria-label="Doubts" className="flex flex-col gap-2">
       <h2 className="text-lg">{asked === 0 ? 'No doubts' : `${open} of ${asked} doubts open`}</h2>
+      {open > 0 && mode !== 'off' && (
+        <p className="text-sm text-kale-soft">
+          {pressed(mode, 'd')} goes to the next open one, {pressed(mode, '1')} to 9 answer it.
+        </p>
+      )}
       <ul className="flex flex-col gap-2">
         {desk.doubts.map((doubt) => (
           <DoubtItem
@@ -77,6 +76,28 @@ export function Doubts({ desk, recipe, choices, onFindFood }: Props) {
   );
 }
 
+/** An open doubt's answers, in their order. */
+const answersIn = (doubt: Element): HTMLButtonElement[] => [...doubt.querySelectorAll<HTMLButtonElement>('[data-answer]')];
+
+/** The next open doubt after the one with the focus, else the first. */
+function nextOpen(list: HTMLElement | null): Element | undefined {
+  const open = [...(list?.querySelectorAll('[data-open]') ?? [])];
+  const here = document.activeElement;
+  const follows = (doubt: Element) => here !== null && (here.compareDocumentPosition(doubt) & Node.DOCUMENT_POSITION_FOLLOWING) !== 0;
+  return open.find((doubt) => follows(doubt) && list?.contains(here)) ?? open[0];
+}
+
+const focusIn = (doubt: Element | undefined): void => doubt?.querySelector<HTMLElement>('button, input')?.focus();
+
+/** d goes to the next open doubt; 1 to 9 give the answer of that number to the one with the focus. */
+function useDoubtKeys(list: RefObject<HTMLElement | null>): void {
+  useLetter('d', () => focusIn(nextOpen(list.current)));
+  useLetter('1,2,3,4,5,6,7,8,9', ({ code }) => {
+    const doubt = document.activeElement?.closest('[data-doubt]');
+    if (doubt && list.current?.contains(doubt)) answersIn(doubt)[Number(code.slice(-1)) - 1]?.click();
+  });
+}
+
 interface ItemProps {
   doubt: Doubt;
   line: Line | undefined;
@@ -89,14 +110,13 @@ interface ItemProps {
 function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps) {
   const settled = desk.settlementOf(doubt.lineId);
   const keys = doubt.readings ? telling(doubt.readings) : [];
-  const wantsFood =
-    doubt.code === 'food.unmatched' || doubt.code === 'food.modified' || doubt.code === 'food.slip' || doubt.code === 'food.ambiguous';
+  const wantsFood = isSettledBy(doubt, 'food');
+  // A food that is not known cannot be weighed; one that is has its grams asked only while it has none.
+  const wantsGrams = isSettledBy(doubt, 'grams') && (!wantsFood || (line?.foodId !== null && line?.grams === null));
   return (
-    <li className="rounded-lg border border-line bg-card p-2.5">
+    <li data-doubt data-open={settled?.said || isOnlyTold(doubt) ? undefined : ''} className="rounded-lg border border-line bg-card p-2.5">
       <div className="flex items-baseline gap-2">
-        <State tone={settled?.said ? 'meets' : doubt.code === 'food.unmatched' ? 'breaks' : TOLD_ONLY.has(doubt.code) ? 'plain' : 'check'}>
-          {settled?.said ? 'settled' : doubt.code === 'food.unmatched' ? 'no food' : TOLD_ONLY.has(doubt.code) ? 'told' : 'ask'}
-        </State>
+        <State tone={settled?.said ? 'meets' : DOUBTS[doubt.code].tone}>{settled?.said ? 'settled' : TONE_WORDS[DOUBTS[doubt.code].tone]}</State>
         <p>
           {doubt.message}
           {settled?.said && <span className="text-leaf"> Now: {settled.said}.</span>}
@@ -108,9 +128,15 @@ function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps
             <Button
               key={reading.label + reading.grams}
               kind="chip"
+              data-answer
               className="flex-col items-start! gap-0! leading-tight"
               aria-pressed={settled?.said === reading.label}
-              onClick={() => settleReading(desk, line, reading, recipe)}
+              onClick={(event) => {
+                const list = event.currentTarget.closest('section');
+                settleReading(desk, line, reading, recipe);
+                // An answer leads on to what is still open.
+                requestAnimationFrame(() => focusIn(nextOpen(list)));
+              }}
             >
               <span>
                 {reading.label}: {figure(reading.grams)} g
@@ -122,10 +148,10 @@ function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps
             </Button>
           ))}
         {line && wantsFood && <Button onClick={() => onFindFood(line)}>Find the food</Button>}
-        {line && (doubt.code.startsWith('amount') || (wantsFood && line.foodId !== null && line.grams === null)) && (
+        {line && wantsGrams && (
           <GramsEntry onGive={(grams) => desk.settle(line, { grams: weighed(grams), said: `${figure(grams)} g` })} label={line.text} />
         )}
-        {doubt.code.startsWith('servings') && <BowlsEntry desk={desk} />}
+        {isSettledBy(doubt, 'bowls') && <BowlsEntry desk={desk} />}
       </div>
     </li>
   );
@@ -144,55 +170,35 @@ function settleReading(desk: ReadingDesk, line: Line, { label, grams, foodId }: 
   desk.settle(line, { grams: weighed(grams), ...(foodId === undefined ? {} : { foodId }), said: label });
 }
 
-function GramsEntry({ onGive, label }: { onGive: (grams: number) => void; label: string }) {
-  const [text, setText] = useState('');
-  const grams = Number(text.replace(',', '.'));
-  const valid = text !== '' && Number.isFinite(grams) && grams >= 0;
-  return (
-    <form
-      className="flex gap-1"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (valid) onGive(grams);
-      }}
-    >
-      <Input
-        className="w-20"
-        inputMode="decimal"
-        aria-label={`Grams of ${label}`}
-        placeholder="grams"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-      />
-      <Button type="submit" disabled={!valid}>
-        Weigh
-      </Button>
-    </form>
-  );
+const GramsEntry = ({ onGive, label }: { onGive: (grams: number) => void; label: string }) => (
+  <FigureEntry name={`Grams of ${label}`} unit="grams" verb="Weigh" min={0} onGive={onGive} />
+);
+
+const BowlsEntry = ({ desk }: { desk: ReadingDesk }) => (
+  <FigureEntry name="Number of bowls" unit="bowls" verb="Set" min={0.1} onGive={desk.setServings} />
+);
+
+interface FigureEntryProps {
+  name: string;
+  unit: string;
+  verb: string;
+  min: number;
+  onGive: (figure: number) => void;
 }
 
-function BowlsEntry({ desk }: { desk: ReadingDesk }) {
-  const [text, setText] = useState('');
-  const bowls = Number(text);
-  const valid = Number.isFinite(bowls) && bowls > 0;
+function FigureEntry({ name, unit, verb, min, onGive }: FigureEntryProps) {
+  const [value, setValue] = useState<Typed>(null);
   return (
     <form
       className="flex gap-1"
       onSubmit={(event) => {
         event.preventDefault();
-        if (valid) desk.setServings(bowls);
+        if (typeof value === 'number') onGive(value);
       }}
     >
-      <Input
-        className="w-20"
-        inputMode="decimal"
-        aria-label="Number of bowls"
-        placeholder="bowls"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-      />
-      <Button type="submit" disabled={!valid}>
-        Set
+      <NumberInput className="w-20" aria-label={name} placeholder={unit} min={min} value={value} onValue={setValue} />
+      <Button type="submit" disabled={typeof value !== 'number'}>
+        {verb}
       </Button>
     </form>
   );

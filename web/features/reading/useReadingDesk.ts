@@ -4,7 +4,7 @@
  */
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Measures } from '../../../contract/types.ts';
-import type { Doubt } from '../../../core/reading/doubts.ts';
+import { type Doubt, isSettledBy } from '../../../core/reading/doubts.ts';
 import type { Grams, Line, Recipe } from '../../../core/vocabulary/recipe.ts';
 import { useReading } from '../../api/queries.ts';
 
@@ -81,8 +81,7 @@ export function useReadingDesk(usualMeasures: Measures) {
   }, [reading.data, desk.settled, desk.servings, desk.text]);
 
   const doubts: Doubt[] = useMemo(
-    () =>
-      desk.text.trim() === '' ? [] : (reading.data?.doubts ?? []).filter(({ code }) => !(code.startsWith('servings') && desk.servings !== null)),
+    () => (desk.text.trim() === '' ? [] : (reading.data?.doubts ?? []).filter((doubt) => !(isSettledBy(doubt, 'bowls') && desk.servings !== null))),
     [reading.data, desk.servings, desk.text],
   );
   const settlementOf = (lineId: string | null): Settlement | undefined => {
