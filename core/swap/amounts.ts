@@ -20,7 +20,7 @@ export function traitsAt(model: Model, choice: readonly Option[], grams: readonl
   const total = Float64Array.from(model.base);
   for (const { fixed } of choice) addScaled(total, 1, fixed);
   partsOf(choice).forEach(({ perGram }, p) => {
-    addScaled(total, at(grams, p), perGram);
+    addScaled(total, item(grams, p), perGram);
   });
   return total;
 }
@@ -35,7 +35,7 @@ export function brokenNeeds(model: Model, choice: readonly Option[], grams: read
 /** The objective of a plan, what it violates left out; exactly 0 for the original. */
 export function distanceAt(model: Model, choice: readonly Option[], grams: readonly number[]): number {
   if (choice.every(({ swap }) => swap === null)) return 0;
-  const pulls = partsOf(choice).reduce((sum, part, p) => sum + pullOf(part, at(grams, p)), 0);
+  const pulls = partsOf(choice).reduce((sum, part, p) => sum + pullOf(part, item(grams, p)), 0);
   const changes = choice.reduce((sum, { cost }) => sum + cost, 0);
   return closeness(model, traitsAt(model, choice, grams)) + pulls + changes;
 }

@@ -33,7 +33,7 @@ export class Grid {
     this.slopes = parts.map(({ perGram }) => inRows(perGram));
     this.nothing = inRows(nothing);
     const goal = [...terms.map(({ at: trait, weight }) => weight * at(original, trait)), ...rows.map(({ bound }) => bound)];
-    addScaled(this.nothing, -1, goal);
+    addScaled(this.nothing, -1, Float64Array.from(goal));
     this.onlyMore = Uint8Array.from(terms, (term) => Number(term.onlyMore));
     this.prices = Float64Array.from(rows, ({ soft }) => (soft ? SOFT_PRICE : HARD));
   }
@@ -50,10 +50,10 @@ export class Grid {
    */
   private descend(about: readonly number[]): number[] | null {
     const { candidates, slopes } = this;
-    const chosen = candidates.map((list, p) => nearest(list, at(about, p)));
+    const chosen = candidates.map((list, p) => nearest(list, item(about, p)));
     const values = Float64Array.from(this.nothing);
     const move = (p: number, to: number) => {
-      addScaled(values, to - at(chosen, p), item(slopes, p));
+      addScaled(values, to - item(chosen, p), item(slopes, p));
       chosen[p] = to;
     };
     chosen.forEach((amount, p) => {
@@ -63,7 +63,7 @@ export class Grid {
     for (let moved = true; moved; ) {
       moved = false;
       for (const [p, list] of candidates.entries()) {
-        let best = at(chosen, p);
+        let best = item(chosen, p);
         for (const candidate of list) {
           move(p, candidate);
           const now = this.costOf(values, chosen);
@@ -88,7 +88,7 @@ export class Grid {
     const { candidates, slopes, parts } = this;
     // What sways a hard row most is settled first: then a row that cannot be kept is seen early.
     const sway = candidates.map((list, p) => (Math.max(...list) - Math.min(...list)) * this.steepest(item(slopes, p)));
-    const order = [...candidates.keys()].sort((a, b) => at(sway, b) - at(sway, a));
+    const order = [...candidates.keys()].sort((a, b) => item(sway, b) - item(sway, a));
     const lowest = this.lowestRest(order);
     const carried = [this.nothing, ...candidates.map(() => new Float64Array(this.nothing.length))];
     const chosen = candidates.map(() => 0);
@@ -126,7 +126,7 @@ export class Grid {
   private lowestRest(order: readonly number[]): Float64Array[] {
     const rest = [...order.map(() => 0), 0].map(() => new Float64Array(this.nothing.length));
     for (let depth = order.length - 1; depth >= 0; depth -= 1) {
-      const p = at(order, depth);
+      const p = item(order, depth);
       const grams = item(this.candidates, p);
       const slope = item(this.slopes, p);
       const after = item(rest, depth + 1);

@@ -2,7 +2,7 @@
 import { type Amounts, bestAmounts, traitsAt } from './amounts.ts';
 import { Grid } from './grid.ts';
 import { type Model, type Option, type Part, partsOf } from './model.ts';
-import { at, item } from './solver/linear.ts';
+import { item } from './solver/linear.ts';
 
 /** Grid on which a kitchen weighs: half grams, grams, fives, tens. */
 export function gridStep(grams: number): number {
@@ -45,12 +45,12 @@ function roundTogether(model: Model, choice: readonly Option[], { grams }: Amoun
 function roundInTurn(model: Model, choice: readonly Option[], { grams: start }: Amounts, finer: number): number[] | null {
   const parts = partsOf(choice);
   const fixed: (number | null)[] = start.map(() => null);
-  const order = start.map((_, part) => part).sort((a, b) => gridStep(at(start, b)) - gridStep(at(start, a)));
+  const order = start.map((_, part) => part).sort((a, b) => gridStep(item(start, b)) - gridStep(item(start, a)));
   let turns = 0;
   const dive = (depth: number, grams: readonly number[]): number[] | null => {
     const part = order[depth];
     if (part === undefined) return fixed as number[];
-    const best = at(grams, part);
+    const best = item(grams, part);
     const points = gridAbout(best, item(parts, part), 1, gridStep(best) * finer);
     for (const point of points.sort((a, b) => Math.abs(a - best) - Math.abs(b - best))) {
       turns += 1;

@@ -8,7 +8,7 @@ import TinyQueue from 'tinyqueue';
 import type { Amounts } from './amounts.ts';
 import type { Model, Option } from './model.ts';
 import type { Basis } from './solver/columns.ts';
-import { at, heaviest, item } from './solver/linear.ts';
+import { at, bitsAt, heaviest, item } from './solver/linear.ts';
 import { Relaxation, type Relaxed } from './solver/simplex.ts';
 
 export interface Leaf {
@@ -177,12 +177,12 @@ class Sweeping {
     const picked = Int32Array.from(relaxed.weights, heaviest);
     const mixed = slotsToSplit(this.model, relaxed.weights, picked).slice(0, order === 'best' ? LOOKED_AT : 1);
     if (mixed.length === 0) {
-      const choice = this.model.slots.map(({ options }, slot) => item(options, at(picked, slot)));
+      const choice = this.model.slots.map(({ options }, slot) => item(options, bitsAt(picked, slot)));
       const amounts = { grams: relaxed.grams.flat(), value: relaxed.bound };
       this.push({ bound, allowed, from: relaxed.end, depth, leaf: { choice, amounts, picked, raises: relaxed.raises } });
       return;
     }
-    const ways = mixed.map((slot) => halves(allowed, slot, at(picked, slot)));
+    const ways = mixed.map((slot) => halves(allowed, slot, bitsAt(picked, slot)));
     for (const half of ways.length === 1 ? item(ways, 0) : this.steepest(ways, relaxed.end))
       this.push({ ...half, bound: Math.max(bound, half.relaxed?.bound ?? 0), from: relaxed.end, depth });
   }
@@ -244,7 +244,7 @@ const LESSER_COUNTS = 5;
  */
 function slotsToSplit(model: Model, weights: readonly Float64Array[], picked: Int32Array): number[] {
   const mixed = weights.flatMap((own, slot) => {
-    const main = at(picked, slot);
+    const main = bitsAt(picked, slot);
     const weight = at(own, main);
     const rest = 1 - weight;
     if (rest <= WHOLE) return [];
@@ -267,7 +267,7 @@ function halves(allowed: Int32Array, slot: number, option: number): Half[] {
   const only = Int32Array.from(allowed);
   only[slot] = 1 << option;
   const others = Int32Array.from(allowed);
-  others[slot] = at(allowed, slot) & ~(1 << option);
+  others[slot] = bitsAt(allowed, slot) & ~(1 << option);
   return [{ allowed: only }, { allowed: others }];
 }
 
@@ -276,14 +276,14 @@ function without({ allowed, bound, leaf }: Node, changes: Changes): Part[] {
   const parts: Part[] = [];
   const fixed = Int32Array.from(allowed);
   for (const [slot, option] of changes) {
-    const others = at(allowed, slot) & ~(1 << option);
+    const others = bitsAt(allowed, slot) & ~(1 << option);
     if (others !== 0) {
       const part = Int32Array.from(fixed);
       part[slot] = others;
       const raise = leaf ? leastOf(item(leaf.raises, slot), others) : 0;
       parts.push({ allowed: part, bound: bound + raise });
     }
-    fixed[slot] = at(allowed, slot) & (1 << option);
+    fixed[slot] = bitsAt(allowed, slot) & (1 << option);
   }
   return parts;
 }

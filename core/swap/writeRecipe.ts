@@ -8,7 +8,7 @@ import type { Model, Option, Part, Slot } from './model.ts';
 import type { ChangeTo } from './plan.ts';
 import type { Leaf } from './search.ts';
 import { placeOf } from './slots.ts';
-import { at, item } from './solver/linear.ts';
+import { item } from './solver/linear.ts';
 import { note, rewriteSteps } from './steps.ts';
 
 /** Weighed to the gram on a scale. */
@@ -49,7 +49,7 @@ function replacementOf({ line }: Slot, { swap, parts }: Option, amounts: readonl
   if (!swap) return null;
   const gramsOfFood = new Map<Food, number>();
   parts.forEach(({ foods }, part) => {
-    for (const [food, share] of foods) gramsOfFood.set(food, (gramsOfFood.get(food) ?? 0) + at(amounts, part) * share);
+    for (const [food, share] of foods) gramsOfFood.set(food, (gramsOfFood.get(food) ?? 0) + item(amounts, part) * share);
   });
   const to = [...gramsOfFood]
     .map(([food, total]) => ({ food, grams: Number(total.toFixed(4)) }))

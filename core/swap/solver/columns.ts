@@ -5,7 +5,7 @@
  * that says its mixture adds to one.
  */
 import type { Model, Option, Part } from '../model.ts';
-import { at, item } from './linear.ts';
+import { at, bitsAt, item } from './linear.ts';
 
 /** Price of violating a soft row by as much as its own bound; above anything closeness can buy. */
 export const SOFT_PRICE = 200;
@@ -120,7 +120,7 @@ export class Columns {
   start(allowed: Int32Array): Basis {
     const { shared, size } = this;
     const corners = this.slots.map((options, slot) => {
-      const first = options.findIndex((_, option) => (at(allowed, slot) >> option) & 1);
+      const first = options.findIndex((_, option) => (bitsAt(allowed, slot) >> option) & 1);
       return this.corner(slot, first, () => 1);
     });
     const inverse = new Float64Array(size * size);

@@ -18,7 +18,7 @@ export const carryPrices = (prices: Float64Array, gain: number, inverse: Float64
 export function times(out: Float64Array, inverse: Float64Array, vector: Float64Array, size: number): void {
   for (let i = 0; i < size; i += 1) {
     let sum = 0;
-    for (let j = 0; j < size; j += 1) sum += at(inverse, i * size + j) * at(vector, j);
+    for (let j = 0; j < size; j += 1) sum += (inverse[i * size + j] as number) * (vector[j] as number);
     out[i] = Math.max(0, sum);
   }
 }
@@ -73,5 +73,5 @@ function swapRows(matrix: Float64Array, one: number, other: number, size: number
 
 /** size entries of `out` from `to` on, plus factor times those of `vector` from `from` on. */
 function addRow(out: Float64Array, to: number, factor: number, vector: Float64Array, from: number, size: number): void {
-  for (let j = 0; j < size; j += 1) out[to + j] = at(out, to + j) + factor * at(vector, from + j);
+  for (let j = 0; j < size; j += 1) out[to + j] = (out[to + j] as number) + factor * (vector[from + j] as number);
 }

@@ -1,6 +1,6 @@
 /** Which column enters the basis: the best corner of an option is found part by part, since its parts do not touch. */
 import type { Column, Columns, FlatOption } from './columns.ts';
-import { at, item } from './linear.ts';
+import { at, bitsAt, item } from './linear.ts';
 
 /** Reduced costs carry the rounding of prices up to those of forbidden options. */
 const OPTIMAL = 1e-8;
@@ -68,11 +68,13 @@ export class Pricing {
       this.cursor = this.cursor + 1 < slots.length ? this.cursor + 1 : 0;
       const slot = this.cursor;
       const options = item(slots, slot);
+      const reducedCosts = item(this.reducedCosts, slot);
+      const bits = bitsAt(allowed, slot);
       const own = at(prices, shared + slot);
       for (let option = 0; option < options.length; option += 1) {
-        if (((at(allowed, slot) >> option) & 1) === 0) continue;
-        const reduced = leastReducedCost(prices, item(options, option)) - own;
-        item(this.reducedCosts, slot)[option] = reduced;
+        if (((bits >> option) & 1) === 0) continue;
+        const reduced = leastReducedCost(prices, options[option] as FlatOption) - own;
+        reducedCosts[option] = reduced;
         if (reduced >= gain) continue;
         gain = reduced;
         best = option;
@@ -91,20 +93,19 @@ export class Pricing {
 /** prices . data, from `from` on. */
 function priced(prices: Float64Array, data: Float64Array, from: number, stride: number): number {
   let sum = 0;
-  for (let i = 0; i < stride; i += 1) sum += at(prices, i) * at(data, from + i);
+  for (let i = 0; i < stride; i += 1) sum += (prices[i] as number) * (data[from + i] as number);
   return sum;
 }
 
-/** The least reduced cost of any corner of an option. */
+/** The least reduced cost of any corner of an option. The innermost of all loops: it reads its vectors itself. */
 function leastReducedCost(prices: Float64Array, { cost, parts, stride, data, levels, levelCosts }: FlatOption): number {
   let sum = cost - priced(prices, data, 0, stride);
-  for (let p = 0; p < parts; p += 1) {
-    const slope = priced(prices, data, (p + 1) * stride, stride);
-    const l = 3 * p;
-    const least = at(levelCosts, l) - slope * at(levels, l);
-    const usual = at(levelCosts, l + 1) - slope * at(levels, l + 1);
-    const most = at(levelCosts, l + 2) - slope * at(levels, l + 2);
-    sum += least < usual ? Math.min(least, most) : Math.min(usual, most);
+  for (let p = 0, from = stride, l = 0; p < parts; p += 1, from += stride, l += 3) {
+    const slope = priced(prices, data, from, stride);
+    const least = (levelCosts[l] as number) - slope * (levels[l] as number);
+    const usual = (levelCosts[l + 1] as number) - slope * (levels[l + 1] as number);
+    const most = (levelCosts[l + 2] as number) - slope * (levels[l + 2] as number);
+    sum += Math.min(least, usual, most);
   }
   return sum;
 }

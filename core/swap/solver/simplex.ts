@@ -10,7 +10,7 @@
 import type { Model } from '../model.ts';
 import { type Basis, type Column, Columns, HARD_PRICE } from './columns.ts';
 import { carryPrices, inverted, pivot, priceRows, times } from './inverse.ts';
-import { at, heaviest, item } from './linear.ts';
+import { at, bitsAt, heaviest, item } from './linear.ts';
 import { Pricing } from './pricing.ts';
 
 export interface Relaxed {
@@ -131,7 +131,7 @@ class Simplex {
   }
 
   private allows({ slot, option }: Column): boolean {
-    return slot < 0 || ((at(this.allowed, slot) >> option) & 1) === 1;
+    return slot < 0 || ((bitsAt(this.allowed, slot) >> option) & 1) === 1;
   }
 
   private costOf(column: Column): number {
@@ -175,7 +175,7 @@ class Simplex {
     for (let i = 0; i < size; i += 1) {
       const from = i * size;
       let sum = at(inverse, from + row) * sign;
-      for (let k = 0; k < values.length; k += 1) sum += at(inverse, from + k) * at(values, k);
+      for (let k = 0; k < values.length; k += 1) sum += (inverse[from + k] as number) * (values[k] as number);
       entering[i] = sum;
     }
   }
@@ -197,7 +197,7 @@ class Simplex {
     this.basis.forEach((column, i) => {
       if (column.slot !== slot || column.option !== option) return;
       const share = at(this.values, i) / at(weights, option);
-      for (let p = 0; p < sums.length; p += 1) sums[p] = at(sums, p) + share * at(column.grams, p);
+      for (let p = 0; p < sums.length; p += 1) sums[p] = item(sums, p) + share * at(column.grams, p);
     });
     return sums;
   }
