@@ -22,7 +22,9 @@ import { DEMO_SOUPS } from '../../server/demo/soups.ts';
 
 export interface Measure {
   name: string;
+  /** Of the median, and of 95 in a hundred. */
   goal?: number;
+  goal95?: number;
   unit: 'ms';
   samples: number[];
   extra?: string;
@@ -202,10 +204,11 @@ function hardMeasure(): Measure {
   const own = [...samples.slice(0, HIGHS_CASES)].sort((a, b) => a - b)[Math.floor(HIGHS_CASES / 2)] as number;
   return {
     name: 'five plans, 20 lines, whole catalogue, six limits, 100 cases',
-    goal: 150,
+    goal: 50,
+    goal95: 200,
     unit: 'ms',
     samples,
-    extra: `worst ${Math.max(...samples).toFixed(0)} ms (goal 600), ${plans} plans, ${optimal} proven optimal, ${clashes} clashes explained; HiGHS, one plan of the first ${HIGHS_CASES} cases, stopped at ${HIGHS_SECONDS} s: median ${median.toFixed(1)} s, ${((1000 * median) / own).toFixed(0)} times as long or more`,
+    extra: `worst ${Math.max(...samples).toFixed(0)} ms (goal 400), ${plans} plans, ${optimal} proven optimal, ${clashes} clashes explained; HiGHS, one plan of the first ${HIGHS_CASES} cases, stopped at ${HIGHS_SECONDS} s: median ${median.toFixed(1)} s, ${((1000 * median) / own).toFixed(0)} times as long or more`,
   };
 }
 
@@ -288,13 +291,15 @@ export function measures(): Measure[] {
     },
     {
       name: 'whole analysis, 25 lines',
-      goal: 1,
+      goal: 0.25,
+      goal95: 0.6,
       unit: 'ms',
       samples: inBatches(200, 5, (i) => analyse(varied(soups[Math.abs(i) % 64] as Recipe, random), {}, SHELF)),
     },
     {
       name: 'whole analysis, demo soups',
-      goal: 1,
+      goal: 0.25,
+      goal95: 0.6,
       unit: 'ms',
       samples: inBatches(200, 5, (i) => analyse(varied(demo[Math.abs(i) % 3] as Recipe, random), {}, SHELF)),
     },
