@@ -43,9 +43,9 @@ export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchVi
               <th scope="row" className="text-left font-normal">
                 {NUTRIENT_LABELS[key]}
               </th>
-              <td className="text-right">{text}</td>
-              {twice && <td className="text-right">{per100g?.text}</td>}
-              <td className="w-14 text-right text-kale-soft">{percentDaily === undefined ? '' : `${percentDaily} %`}</td>
+              <td className="pl-2 text-right whitespace-nowrap">{text}</td>
+              {twice && <td className="pl-2 text-right whitespace-nowrap">{per100g?.text}</td>}
+              <td className="w-12 text-right text-kale-soft">{percentDaily === undefined ? '' : `${percentDaily} %`}</td>
             </tr>
           ))}
         </tbody>

@@ -27,7 +27,7 @@ export function LimitForm({ needs, onNeeds }: { needs: Needs; onNeeds: (needs: N
   const unit = nutrientUnit(nutrient);
   return (
     <form
-      className="flex flex-wrap items-end gap-2"
+      className="flex flex-wrap items-start gap-2"
       onSubmit={(event) => {
         event.preventDefault();
         if (valid) add();
@@ -54,7 +54,7 @@ export function LimitForm({ needs, onNeeds }: { needs: Needs; onNeeds: (needs: N
           <option value="100g">100 g</option>
         </Select>
       </Field>
-      <Button type="submit" kind="main" disabled={!valid}>
+      <Button type="submit" kind="main" className="mt-5" disabled={!valid}>
         Add limit
       </Button>
       {crossed && (

@@ -56,7 +56,7 @@ export function Doubts({ desk, recipe, choices, onFindFood }: Props) {
       <h2 className="text-lg">{asked === 0 ? 'No doubts' : `${open} of ${asked} doubts open`}</h2>
       {open > 0 && mode !== 'off' && (
         <p className="text-sm text-kale-soft">
-          {pressed(mode, 'd')} goes to the next open one, {pressed(mode, '1')} to 9 answer it.
+          Outside the text, {pressed(mode, 'd')} goes to the next open one, and {pressed(mode, '1')} to 9 answer it.
         </p>
       )}
       <ul className="flex flex-col gap-2">
