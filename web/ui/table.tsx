@@ -12,22 +12,23 @@ export interface TableColumn<Row> {
 }
 
 interface TableProps<Row> {
-  /** What is read out as the table's name. */
-  label: string;
+  /** What the table is called; for the ear alone unless it is shown. */
+  caption: string;
+  captionShown?: boolean;
   columns: readonly TableColumn<Row>[];
   rows: readonly Row[];
   keyOf: (row: Row) => string;
   className?: string;
-  /** Columns without words over them. */
-  headless?: boolean;
+  rowClass?: (row: Row) => string;
 }
 
 /** Rows of what has the same parts, with heads for eye and ear. */
-export function Table<Row>({ label, columns, rows, keyOf, className = 'w-full text-sm', headless = false }: TableProps<Row>) {
+export function Table<Row>({ caption, captionShown = false, columns, rows, keyOf, rowClass, className = 'w-full text-sm' }: TableProps<Row>) {
   const align = ({ isFigure }: TableColumn<Row>) => (isFigure ? 'text-right' : 'text-left');
   return (
-    <table className={className} aria-label={label}>
-      <thead className={headless ? 'sr-only' : 'text-sm text-kale-soft'}>
+    <table className={className}>
+      <caption className={captionShown ? 'text-left text-base font-semibold' : 'sr-only'}>{caption}</caption>
+      <thead className="text-sm text-kale-soft">
         <tr>
           {columns.map((column, at) => (
             <th key={column.head || at} scope="col" className={`font-normal ${align(column)}`}>
@@ -38,7 +39,7 @@ export function Table<Row>({ label, columns, rows, keyOf, className = 'w-full te
       </thead>
       <tbody>
         {rows.map((row) => (
-          <tr key={keyOf(row)} className="border-t border-line/60">
+          <tr key={keyOf(row)} className={`border-t border-line/60 align-top ${rowClass?.(row) ?? ''}`}>
             {columns.map((column, at) =>
               column.isHead ? (
                 <th key={column.head || at} scope="row" className={`font-normal ${align(column)} ${column.className ?? ''}`}>

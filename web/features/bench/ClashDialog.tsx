@@ -1,6 +1,15 @@
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
+import { Table, type TableColumn } from '../../ui/table.tsx';
 import type { Autosave } from './autosave.ts';
+
+type Conflict = NonNullable<Autosave['clash']>['conflicts'][number];
+
+const COLUMNS: readonly TableColumn<Conflict>[] = [
+  { head: 'Where', isHead: true, className: 'pr-2', cell: ({ what }) => what },
+  { head: 'Mine', className: 'pr-2', cell: ({ mine }) => mine },
+  { head: 'Theirs', cell: ({ theirs }) => theirs },
+];
 
 /** Two people changed the same places. Mine are on the bench; theirs can be taken instead, and undo brings mine back. */
 export function ClashDialog({ autosave }: { autosave: Autosave }) {
@@ -12,26 +21,7 @@ export function ClashDialog({ autosave }: { autosave: Autosave }) {
       title="Someone saved in between"
       description="Everything else is joined. These places were changed on both sides; nothing is lost: undo brings back what is not taken."
     >
-      <table className="w-full text-left">
-        <thead>
-          <tr>
-            <th scope="col">Where</th>
-            <th scope="col">Mine</th>
-            <th scope="col">Theirs</th>
-          </tr>
-        </thead>
-        <tbody>
-          {clash?.conflicts.map(({ what, mine, theirs }) => (
-            <tr key={what} className="border-t border-line align-top">
-              <th scope="row" className="pr-2 font-normal">
-                {what}
-              </th>
-              <td className="pr-2">{mine}</td>
-              <td>{theirs}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table caption="Places changed on both sides" className="w-full" columns={COLUMNS} rows={clash?.conflicts ?? []} keyOf={({ what }) => what} />
       <div className="mt-3 flex gap-2">
         <Button kind="main" onClick={() => settle('mine')}>
           Keep mine

@@ -1,8 +1,9 @@
 import { memo } from 'react';
-import { NUTRIENT_LABELS, nutrientsBy, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
+import { NUTRIENT_LABELS, type Nutrient, nutrientsBy, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
 import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import { Disclosure } from '../../ui/disclosure.tsx';
+import { Table, type TableColumn } from '../../ui/table.tsx';
 import type { BenchView } from '../bench/view.ts';
 
 const SHOWN = nutrientsBy('table');
@@ -19,35 +20,16 @@ export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {
       ? { head: `${reference.grams} g`, bowls: reference.grams / servingGrams }
       : { head: `${reference.ml} ml`, bowls: reference.ml / servingMl });
   const say = ({ value, atLeast }: { value: number; atLeast: boolean }, times = 1) => `${atLeast ? '≥ ' : ''}${figure(value * times)}`;
+  const columns: TableColumn<Nutrient>[] = [
+    { head: 'nutrient', isHead: true, cell: (key) => `${NUTRIENT_LABELS[key]}, ${nutrientUnit(key)}` },
+    { head: 'bowl', isFigure: true, cell: (key) => say(perServing[key]) },
+    { head: '100 g', isFigure: true, cell: (key) => say(per100g[key]) },
+    ...(amount ? [{ head: amount.head, isFigure: true, cell: (key: Nutrient) => say(perServing[key], amount.bowls) }] : []),
+    { head: 'batch', isFigure: true, cell: (key) => say(batch[key]) },
+  ];
   return (
     <Disclosure summary={`per bowl, 100 g${amount ? `, ${amount.head}` : ''} and the batch`}>
-      <table className="mt-1 w-full text-sm">
-        <thead>
-          <tr className="text-kale-soft">
-            <th scope="col" className="text-left font-normal">
-              nutrient
-            </th>
-            {['bowl', '100 g', ...(amount ? [amount.head] : []), 'batch'].map((head) => (
-              <th key={head} scope="col" className="text-right font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {SHOWN.map((key) => (
-            <tr key={key} className="border-t border-line/60">
-              <th scope="row" className="text-left font-normal">
-                {NUTRIENT_LABELS[key]}, {nutrientUnit(key)}
-              </th>
-              <td className="text-right">{say(perServing[key])}</td>
-              <td className="text-right">{say(per100g[key])}</td>
-              {amount && <td className="text-right">{say(perServing[key], amount.bowls)}</td>}
-              <td className="text-right">{say(batch[key])}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table caption="Per bowl, per weight, and the batch" className="mt-1 w-full text-sm" columns={columns} rows={SHOWN} keyOf={(key) => key} />
       <p className="text-sm text-kale-soft">≥: something is unknown, it is at least this.</p>
     </Disclosure>
   );

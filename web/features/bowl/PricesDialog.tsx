@@ -2,6 +2,7 @@ import { usePrices, useSavePrice, useSettings } from '../../api/queries.ts';
 import { Dialog } from '../../ui/dialog.tsx';
 import { NumberInput } from '../../ui/numberInput.tsx';
 import { Notice } from '../../ui/state.tsx';
+import { Table, type TableColumn } from '../../ui/table.tsx';
 import type { BenchView } from '../bench/view.ts';
 
 interface Props {
@@ -36,44 +37,38 @@ function PriceTable({ view }: { view: BenchView }) {
   const ids = [...view.recipe.lines, ...view.original.recipe.lines].flatMap(({ foodId }) => (foodId === null || foodId === 'water' ? [] : [foodId]));
   const foods = [...new Set(ids)].map((id) => ({ id, name: shelf.food(id)?.name ?? id })).sort((a, b) => a.name.localeCompare(b.name));
   if (!prices.data) return <p role="status">Fetching the prices ...</p>;
+  const priceOf = (id: string) => prices.data.find(({ foodId }) => foodId === id);
+  const columns: TableColumn<(typeof foods)[number]>[] = [
+    { head: 'Food', isHead: true, className: 'py-1 pr-2', cell: ({ name }) => name },
+    {
+      head: `${currency} a kg`,
+      cell: ({ id, name }) => {
+        const price = priceOf(id);
+        return (
+          <NumberInput
+            late
+            aria-label={`${currency} for a kilogram of ${name}`}
+            className="w-24 text-right"
+            min={0}
+            value={price?.currency === currency ? price.perKg : null}
+            onValue={(perKg) => save.mutate({ foodId: id, price: typeof perKg === 'number' ? { perKg, currency, date: today() } : null })}
+          />
+        );
+      },
+    },
+    {
+      head: 'Paid',
+      className: 'text-sm text-kale-soft',
+      cell: ({ id }) => {
+        const price = priceOf(id);
+        return `${price?.date ?? ''}${price && price.currency !== currency ? ` ${price.perKg} ${price.currency}, not reckoned with` : ''}`;
+      },
+    },
+  ];
   return (
     <>
       {save.isError && <Notice tone="breaks">{save.error.message} The price was not saved; leave the field again to try once more.</Notice>}
-      <table className="w-full">
-        <thead className="text-left text-sm text-kale-soft">
-          <tr>
-            <th scope="col">Food</th>
-            <th scope="col">{currency} a kg</th>
-            <th scope="col">Paid</th>
-          </tr>
-        </thead>
-        <tbody>
-          {foods.map(({ id, name }) => {
-            const price = prices.data.find(({ foodId }) => foodId === id);
-            return (
-              <tr key={id} className="border-t border-line">
-                <th scope="row" className="py-1 pr-2 text-left font-normal">
-                  {name}
-                </th>
-                <td>
-                  <NumberInput
-                    late
-                    aria-label={`${currency} for a kilogram of ${name}`}
-                    className="w-24 text-right"
-                    min={0}
-                    value={price?.currency === currency ? price.perKg : null}
-                    onValue={(perKg) => save.mutate({ foodId: id, price: typeof perKg === 'number' ? { perKg, currency, date: today() } : null })}
-                  />
-                </td>
-                <td className="text-sm text-kale-soft">
-                  {price?.date}
-                  {price && price.currency !== currency && ` ${price.perKg} ${price.currency}, not reckoned with`}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <Table caption="Prices" className="w-full" columns={columns} rows={foods} keyOf={({ id }) => id} />
     </>
   );
 }

@@ -11,6 +11,7 @@ import { useKitchen, useSaveOwnFood } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
 import { Chart } from '../../ui/chart.tsx';
 import { State } from '../../ui/state.tsx';
+import { Table, type TableColumn } from '../../ui/table.tsx';
 import { LabelForm } from './LabelForm.tsx';
 
 const FLAG_WORDS: Record<Food['flags'][number], string> = {
@@ -74,56 +75,49 @@ export function FoodCard({ food, own }: { food: Food; own?: OwnFoodBody | undefi
   );
 }
 
-function FigureTable({ record: { per100g, tables } }: { record: FoodRecord }) {
-  const rows = NUTRIENTS.flatMap((key) => (per100g[key] ? [[key, per100g[key]] as const] : []));
-  return (
-    <table className="w-full text-sm">
-      <caption className="text-left text-base font-semibold">Per 100 g that is eaten, energy by the US factors</caption>
-      <thead>
-        <tr className="border-b border-line text-kale-soft">
-          <th scope="col" className="text-left font-normal">
-            nutrient
-          </th>
-          <th scope="col" className="text-right font-normal">
-            value
-          </th>
-          <th scope="col" className="text-right font-normal">
-            95 % between
-          </th>
-          <th scope="col" className="text-right font-normal">
-            {tables ? 'other table' : ''}
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map(([key, one]) => (
-          <Row key={key} nutrient={key} figureOf={one} />
-        ))}
-      </tbody>
-    </table>
-  );
-}
+type Figured = readonly [Nutrient, RecordFigure];
 
-function Row({ nutrient, figureOf: { value, low, high, other, apart, borrowed } }: { nutrient: Nutrient; figureOf: RecordFigure }) {
-  return (
-    <tr className={`border-b border-line/60 ${apart ? 'bg-mustard-pale' : ''}`}>
-      <th scope="row" className="text-left font-normal">
-        {NUTRIENT_LABELS[nutrient]}
+const FIGURES: readonly TableColumn<Figured>[] = [
+  {
+    head: 'nutrient',
+    isHead: true,
+    cell: ([key, { borrowed }]) => (
+      <>
+        {NUTRIENT_LABELS[key]}
         {borrowed && <span className="text-kale-soft"> (borrowed)</span>}
-      </th>
-      <td className="text-right whitespace-nowrap">
-        {figure(value)} {nutrientUnit(nutrient)}
-      </td>
-      <td className="text-right whitespace-nowrap text-kale-soft">
-        {low === undefined || high === undefined ? '' : `${figure(low)} to ${figure(high)}`}
-      </td>
-      <td className="text-right whitespace-nowrap">
-        {other && figure(other.value)}
-        {apart && <span className="text-mustard"> differs</span>}
-      </td>
-    </tr>
-  );
-}
+      </>
+    ),
+  },
+  { head: 'value', isFigure: true, className: 'whitespace-nowrap', cell: ([key, { value }]) => `${figure(value)} ${nutrientUnit(key)}` },
+  {
+    head: '95 % between',
+    isFigure: true,
+    className: 'whitespace-nowrap text-kale-soft',
+    cell: ([, { low, high }]) => (low === undefined || high === undefined ? '' : `${figure(low)} to ${figure(high)}`),
+  },
+];
+const OTHER_TABLE: TableColumn<Figured> = {
+  head: 'other table',
+  isFigure: true,
+  className: 'whitespace-nowrap',
+  cell: ([, { other, apart }]) => (
+    <>
+      {other && figure(other.value)}
+      {apart && <span className="text-mustard"> differs</span>}
+    </>
+  ),
+};
+
+const FigureTable = ({ record: { per100g, tables } }: { record: FoodRecord }) => (
+  <Table
+    caption="Per 100 g that is eaten, energy by the US factors"
+    captionShown
+    columns={tables ? [...FIGURES, OTHER_TABLE] : FIGURES}
+    rows={NUTRIENTS.flatMap((key): Figured[] => (per100g[key] ? [[key, per100g[key]]] : []))}
+    keyOf={([key]) => key}
+    rowClass={([, { apart }]) => (apart ? 'bg-mustard-pale' : '')}
+  />
+);
 
 const PARTS = [
   ['water', 'waterG', '#a9c6cf'],
