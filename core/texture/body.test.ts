@@ -1,6 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
+import type { Entry } from '../bowl/entries.ts';
+import { SHELF } from '../food/shelf.ts';
 import { bowlOf, line, soup, step } from '../test/soup.ts';
-import { bodyWord } from './body.ts';
+import type { Food } from '../vocabulary/food.ts';
+import { blendedShare, bodyMlBlended, bodyMlPerGram, bodyOf, bodyWord, relativeThickness, releasedShare } from './body.ts';
 
 const body = (recipe: ReturnType<typeof soup>) => bowlOf(recipe).body;
 const CUP_OF_MILK = 244;
@@ -72,4 +75,106 @@ test.each([
   [0.95, 'stands on the spoon'],
 ] as const)('%d reads %s', (index, word) => {
   expect(bodyWord(index)).toBe(word);
+});
+
+/** By hand, after the formula of the index: starch x swelling + insoluble fibre x its swelling + pulse protein + dispersed fat / 0.9. */
+describe('what a gram of a food gives the pot, worked by hand', () => {
+  const foodOf = (id: string, per100g: Food['per100g'], more: Partial<Food> = {}): Food => ({ ...(SHELF.food(id) as Food), per100g, ...more });
+  test.each([
+    ['starch swells by its kind: tubers 15', foodOf('potato', { starchG: 15, fibreG: 0 }, { starchKind: 'tuber' }), (15 * 15) / 100],
+    ['wheat 7.5', foodOf('flour-wheat', { starchG: 70, fibreG: 0 }, { starchKind: 'wheat' }), (70 * 7.5) / 100],
+    ['maize 12', foodOf('cornstarch', { starchG: 88 }, { starchKind: 'maize' }), (88 * 12) / 100],
+    ['fibre: seven tenths do not dissolve, and swell fifteenfold', foodOf('carrot', { starchG: 0, fibreG: 3 }), (3 * 0.7 * 15) / 100],
+    [
+      'in pulses fivefold, their protein threefold',
+      foodOf('white-beans-canned-drained', { starchG: 0, fibreG: 6, proteinG: 7 }),
+      (6 * 0.7 * 5 + 7 * 3) / 100,
+    ],
+    ['of tofu the protein too', foodOf('silken-tofu', { starchG: 0, fibreG: 0, proteinG: 5 }, { fatForm: 'free' }), (5 * 3) / 100],
+    ['of other foods the protein gives nothing', foodOf('chicken-breast-raw', { starchG: 0, fibreG: 0, proteinG: 22 }, { fatForm: 'free' }), 0],
+    ['fat that is dispersed, by its volume', foodOf('cream-heavy', { starchG: 0, fatG: 36 }, { fatForm: 'dispersed' }), 36 / 0.9 / 100],
+    ['free fat gives nothing', foodOf('cream-heavy', { starchG: 0, fatG: 36 }, { fatForm: 'free' }), 0],
+  ] as const)('%s', (_words, food, ml) => {
+    expect(bodyMlPerGram(food)).toBeCloseTo(ml, 12);
+  });
+  test('starch that no row says is what the carbohydrate leaves', () => {
+    const parsnip = foodOf('parsnip', { carbohydrateG: 18, fibreG: 5, sugarsG: 5 }, { starchKind: 'tuber' });
+    expect(bodyMlPerGram(parsnip)).toBeCloseTo(((18 - 5 - 5) * 15 + 5 * 0.7 * 15) / 100, 12);
+    const sweet = foodOf('parsnip', { carbohydrateG: 8, fibreG: 5, sugarsG: 5 }, { starchKind: 'tuber' });
+    expect(bodyMlPerGram(sweet)).toBeCloseTo((5 * 0.7 * 15) / 100, 12);
+    expect(bodyMlPerGram(foodOf('parsnip', { carbohydrateG: 18 }, { starchKind: 'tuber' }))).toBeCloseTo((18 * 15) / 100, 12);
+  });
+  test('nothing is left over where the kind has no starch: dairy', () => {
+    expect(bodyMlPerGram(foodOf('milk-whole', { carbohydrateG: 5 }, { fatForm: 'free' }))).toBe(0);
+  });
+  test('a food is worked out once, and each by itself', () => {
+    const food = foodOf('potato', { starchG: 15 }, { starchKind: 'tuber' });
+    const first = bodyMlPerGram(food);
+    (food.per100g as { starchG: number }).starchG = 99;
+    expect(bodyMlPerGram(food)).toBe(first);
+  });
+});
+
+describe('how much is blended', () => {
+  const blends = (...texts: string[]) => soup([], { steps: texts.map((text, at) => step(`b${at}`, { stage: 'blend', method: 'blend', text })) });
+  test.each([
+    ['Blend until smooth.', 1],
+    ['Blend half of it.', 0.5],
+    ['Blend two thirds.', 0.67],
+    ['Blend two-thirds of the pot.', 0.67],
+    ['Blend 2/3.', 0.67],
+    ['Blend a third.', 0.33],
+    ['Blend one third.', 0.33],
+    ['Blend one-third.', 0.33],
+    ['Blend 1/3 of it.', 0.33],
+  ])('%p', (text, share) => {
+    expect(blendedShare(blends(text))).toBe(share);
+  });
+  test('of two blendings the larger counts; a recipe without steps is pureed, one without a blender is not', () => {
+    expect(blendedShare(blends('Blend a third.', 'Blend half.'))).toBe(0.5);
+    expect(blendedShare(soup([]))).toBe(1);
+    expect(blendedShare(soup([], { steps: [step('s', { method: 'simmer' })] }))).toBe(0);
+  });
+  test('a piece left whole gives 15 in a hundred of what it would give blended; what dissolves gives all', () => {
+    const potato = SHELF.food('potato') as Food;
+    expect([0, 0.5, 1].map((share) => releasedShare(potato, share))).toEqual([0.15, 0.575, 1]);
+    expect(releasedShare(SHELF.food('flour-wheat') as Food, 0)).toBe(1);
+  });
+});
+
+describe('the pot', () => {
+  const entry = (
+    more: Partial<Entry['line']>,
+    stay: Entry['stay'] = { nutrients: new Float64Array(), errors: new Float64Array(), grams: 0.5 },
+  ): Entry => ({
+    line: { ...line('potato', 'potato', 200), ...more },
+    food: SHELF.food('potato') as Food,
+    figures: null,
+    stay,
+  });
+  const one = bodyMlPerGram(SHELF.food('potato') as Food);
+  test('a line gives what stays of its grams, as far as it is blended', () => {
+    expect(bodyMlBlended([entry({})], 1)).toBeCloseTo(200 * 0.5 * one, 12);
+    expect(bodyMlBlended([entry({})], 0)).toBeCloseTo(200 * 0.5 * one * 0.15, 12);
+    expect(bodyMlBlended([entry({})], 1, () => 2)).toBeCloseTo(2 * 200 * 0.5 * one, 12);
+  });
+  test('toppings, the plate, and what is not known or not weighed give nothing', () => {
+    const entries = [
+      entry({ stage: 'bowl' }),
+      entry({ stage: 'plate' }),
+      entry({ grams: null }),
+      { ...entry({}), food: undefined },
+      { ...entry({}), stay: undefined },
+    ];
+    expect(bodyMlBlended(entries as Entry[], 1)).toBe(0);
+  });
+  test('the index is the body in the pot, and nothing in an empty one', () => {
+    expect(bodyOf(250, 1000).index).toBe(0.25);
+    expect(bodyOf(0, 0)).toEqual({ index: 0, word: 'broth' });
+    expect(bodyOf(990, 1000).index).toBe(0.95);
+  });
+  test('thickness after Krieger and Dougherty 1959 (from memory): (1 - index / 0.74) ^ -1.85', () => {
+    expect(relativeThickness(0.37)).toBeCloseTo(0.5 ** -1.85, 10);
+    expect(relativeThickness(0.185)).toBeCloseTo(0.75 ** -1.85, 10);
+  });
 });

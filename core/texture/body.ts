@@ -77,11 +77,13 @@ export function releasedShare(food: Food, blended: number): number {
 }
 
 /** Swollen millilitres of the pot's lines; toppings do not thicken the pot. */
-export function bodyMlOf(recipe: Recipe, entries: readonly Entry[]): number {
-  const blended = blendedShare(recipe);
+export const bodyMlOf = (recipe: Recipe, entries: readonly Entry[]): number => bodyMlBlended(entries, blendedShare(recipe));
+
+/** The same with a share of the pot blended, each food counted `times` over. */
+export function bodyMlBlended(entries: readonly Entry[], blended: number, times: (food: Food) => number = () => 1): number {
   return entries.reduce((sum, { line, food, stay }) => {
     if (!food || !stay || !line.grams || line.stage === 'bowl' || line.stage === 'plate') return sum;
-    return sum + line.grams.best * stay.grams * bodyMlPerGram(food) * releasedShare(food, blended);
+    return sum + line.grams.best * stay.grams * bodyMlPerGram(food) * releasedShare(food, blended) * times(food);
   }, 0);
 }
 

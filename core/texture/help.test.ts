@@ -5,6 +5,7 @@ import { entriesOf } from '../bowl/entries.ts';
 import { SHELF } from '../food/shelf.ts';
 import { REGIMES } from '../regime/regime.ts';
 import { bowlOf, line, soup, step } from '../test/soup.ts';
+import type { Food } from '../vocabulary/food.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { BODY_WORDS, blendedShare, relativeThickness } from './body.ts';
 import { type BodyHelp, bodyHelp } from './help.ts';
@@ -65,4 +66,36 @@ test('relative thickness rises with the index and stays finite at the packing', 
   expect(relativeThickness(0)).toBe(1);
   expect(relativeThickness(0.5)).toBeGreaterThan(relativeThickness(0.3));
   expect(Number.isFinite(relativeThickness(0.95))).toBe(true);
+});
+
+describe('with the ladle, by the figures', () => {
+  const help = (index: number, potMl = 1000): BodyHelp => {
+    // A pot of one food that dissolves, so that its body is known to the millilitre.
+    const food = { ...SHELF.food('cornstarch'), per100g: { starchG: 100 }, starchKind: 'maize' } as Food;
+    const stay = { nutrients: new Float64Array(), errors: new Float64Array(), grams: 1 };
+    return bodyHelp([{ line: line('starch', 'cornstarch', (index * potMl) / 12), food, stay, figures: null }], potMl, 1);
+  };
+  test('thinned, it is well inside the word below: a cream of 0.40 in a litre becomes light cream at 0.32', () => {
+    expect(help(0.4).thin).toEqual({ ml: 250, word: 'light cream' });
+  });
+  test('a thin one becomes a broth at nine hundredths', () => {
+    expect(help(0.2).thin).toEqual({ ml: Math.ceil((1000 * (0.2 / 0.09 - 1)) / 10) * 10, word: 'broth' });
+  });
+  test('held back, it is just inside the word above: 0.40 becomes thick past 0.50', () => {
+    expect(help(0.4).holdBack).toEqual({ ml: Math.ceil((1000 * (1 - 0.4 / 0.51)) / 10) * 10, word: 'thick' });
+  });
+  test('no more than four tenths of a pot are held back', () => {
+    expect(help(0.139).holdBack).toEqual({ ml: 400, word: 'light cream' });
+    expect(help(0.137).holdBack).toBeNull();
+  });
+  test('what stands on the spoon is thickened no further', () => {
+    expect(help(0.7).holdBack).toBeNull();
+    expect(help(0.7).thin?.word).toBe('thick');
+  });
+  test('chilled, starch counts three tenths more', () => {
+    expect(help(0.4).chilled).toEqual({ index: expect.closeTo(0.52, 9), word: 'thick' });
+  });
+  test('what dissolves is as thick half blended, and is not offered', () => {
+    expect(help(0.4).halfBlended).toBeNull();
+  });
 });

@@ -5,7 +5,8 @@
  */
 import type { Entry } from '../bowl/entries.ts';
 import { isOf } from '../vocabulary/category.ts';
-import { BODY_WORDS, type BodyWord, bodyMlPerGram, bodyOf, bodyWord, releasedShare } from './body.ts';
+import type { Food } from '../vocabulary/food.ts';
+import { BODY_WORDS, type BodyWord, bodyMlBlended, bodyOf } from './body.ts';
 
 export interface BodyHelp {
   index: number;
@@ -28,17 +29,11 @@ const INSIDE = 0.03;
 const SETS_COLD = 1.3;
 const TO_TEN = 10;
 
-const roundedUp = (ml: number): number => Math.ceil(ml / TO_TEN) * TO_TEN;
+const roundedUp = (ml: number): number => Math.ceil(ml / TO_TEN - 1e-9) * TO_TEN;
 
 /** `entries` as analysis.ts gives them; toppings are no part of the pot. */
 export function bodyHelp(entries: readonly Entry[], potMl: number, blended: number): BodyHelp {
-  const inPot = entries.filter(({ line }) => line.stage !== 'bowl' && line.stage !== 'plate');
-  const bodyMl = (share: number, cold = false) =>
-    inPot.reduce((sum, { line, food, stay }) => {
-      if (!food || !stay || !line.grams) return sum;
-      const own = line.grams.best * stay.grams * bodyMlPerGram(food) * releasedShare(food, share);
-      return sum + own * (cold && isOf(food.category, 'setsCold') ? SETS_COLD : 1);
-    }, 0);
+  const bodyMl = (share: number, times?: (food: Food) => number) => bodyMlBlended(entries, share, times);
   const now = bodyOf(bodyMl(blended), potMl);
   const at = BODY_WORDS.findIndex(([, word]) => word === now.word);
   const below = BODY_WORDS[at - 1];
@@ -53,11 +48,8 @@ export function bodyHelp(entries: readonly Entry[], potMl: number, blended: numb
     thin: below && now.index > 0 ? { ml: roundedUp(potMl * (now.index / thinTo - 1)), word: below[1] } : null,
     holdBack: above && held > 0 && held <= potMl * MOST_HELD_BACK ? { ml: roundedUp(held), word: above[1] } : null,
     halfBlended: half && half.index < now.index * 0.98 ? half : null,
-    chilled: chilledFrom(bodyMl(blended, true), potMl),
+    chilled: bodyOf(bodyMl(blended, whenCold), potMl),
   };
 }
 
-const chilledFrom = (bodyMl: number, potMl: number): { index: number; word: BodyWord } => {
-  const { index } = bodyOf(bodyMl, potMl);
-  return { index, word: bodyWord(index) };
-};
+const whenCold = ({ category }: Food): number => (isOf(category, 'setsCold') ? SETS_COLD : 1);
