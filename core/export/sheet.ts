@@ -25,7 +25,7 @@ export function sheetText(recipe: Recipe, analysis: Analysis, regime: RegimeId, 
   const by = (state: string) =>
     analysis.allergens
       .filter((one) => one.state === state)
-      .map(({ id, declared }) => `${ALLERGEN_LABELS[id]}${declared ? '' : ' (not declared here)'}`);
+      .map(({ id, declared }) => `${ALLERGEN_LABELS[id]}${declared ? '' : ` (${regime.toUpperCase()} rules do not ask for it on labels)`}`);
   const say = (words: string, list: readonly string[]) => (list.length > 0 ? [`${words}: ${list.join(', ')}`] : []);
   const lines = writtenLines(recipe, shelf);
   const parts = STAGES.flatMap((stage) => {

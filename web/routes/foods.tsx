@@ -1,7 +1,7 @@
 import { Plus } from 'lucide-react';
 import { Suspense, useDeferredValue, useId, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { CATEGORIES, type Category } from '../../core/vocabulary/category.ts';
+import { CATEGORIES, CATEGORY_ROWS } from '../../core/vocabulary/category.ts';
 import { FoodCard } from '../features/foods/FoodCard.tsx';
 import { LabelForm } from '../features/foods/LabelForm.tsx';
 import { SOURCE_WORDS } from '../kitchen/format.ts';
@@ -9,7 +9,7 @@ import { useKitchen, useOwnFoods } from '../kitchen/kitchen.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
-import { Waiting } from '../ui/state.tsx';
+import { Notice, Waiting } from '../ui/state.tsx';
 
 const MOST_SHOWN = 80;
 
@@ -24,19 +24,21 @@ export function Foods() {
 
 function Shelf() {
   const { id } = useParams();
-  const { shelf, searchFoods } = useKitchen();
+  const { shelf, searchFoods, aside } = useKitchen();
   const own = useOwnFoods();
   const navigate = useNavigate();
   const [adding, setAdding] = useState(false);
   const { foods } = shelf;
   const [params, setParams] = useSearchParams();
   const query = params.get('q') ?? '';
-  const [category, setCategory] = useState<Category | ''>('');
+  const category = CATEGORIES.find((one) => one === params.get('kind'));
+  const ask = (changes: Record<string, string>) =>
+    setParams((now) => Object.entries({ ...Object.fromEntries(now), ...changes }).filter(([, value]) => value !== ''), { replace: true });
   const asked = useDeferredValue(query);
   const found = useMemo(() => {
     const hits = searchFoods(shelf, asked, foods.length).map(({ food }) => food);
     const list = asked.trim() === '' ? [...foods].sort((a, b) => a.name.localeCompare(b.name, 'en')) : hits;
-    return list.filter((food) => category === '' || food.category === category);
+    return list.filter((food) => category === undefined || food.category === category);
   }, [shelf, foods, searchFoods, asked, category]);
   const food = id === undefined ? undefined : shelf.food(id);
   const list = useId();
@@ -57,19 +59,25 @@ function Shelf() {
             value={query}
             aria-controls={list}
             placeholder="aubergine, double cream, stock ..."
-            onChange={(event) => setParams(event.target.value === '' ? {} : { q: event.target.value }, { replace: true })}
+            onChange={(event) => ask({ q: event.target.value })}
           />
         </Field>
         <Field label="Kind">
-          <Select value={category} onChange={(event) => setCategory(event.target.value as Category | '')}>
+          <Select value={category ?? ''} onChange={(event) => ask({ kind: event.target.value })}>
             <option value="">(all)</option>
             {CATEGORIES.map((one) => (
               <option key={one} value={one}>
-                {one.replaceAll('-', ' ')}
+                {CATEGORY_ROWS[one].label}
               </option>
             ))}
           </Select>
         </Field>
+        {aside.length > 0 && (
+          <Notice tone="check">
+            Put aside, since {aside.length === 1 ? 'it' : 'they'} cannot be worked out; nothing of {aside.length === 1 ? 'it' : 'them'} is lost:{' '}
+            {aside.map(({ name, why }) => `${name} (${why})`).join('; ')}. Lines with {aside.length === 1 ? 'it' : 'them'} count as unknown.
+          </Notice>
+        )}
         <p role="status" className="text-sm text-kale-soft">
           {found.length === 0
             ? 'Nothing on the shelf answers to that. Try another word, or fewer letters.'

@@ -65,7 +65,7 @@ export function Difference({ difference, nameOf, notes }: Props) {
         {lines.map((change) => (
           <li key={`${change.kind}-${changedLineId(change)}`}>
             {lineChangeText(change, nameOf)}
-            {notes?.[changedLineId(change)] && <span className="text-squash"> ({notes[changedLineId(change)]})</span>}
+            {notes && Object.hasOwn(notes, changedLineId(change)) && <span className="text-squash"> ({notes[changedLineId(change)]})</span>}
           </li>
         ))}
       </Part>
