@@ -1,4 +1,5 @@
 /** Every swap for one line, with its amounts and what it does: the one model with a single slot open. */
+
 import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
@@ -12,7 +13,8 @@ import { VOLUME_KEEPS } from './objective.ts';
 import { type Change, describeChanges } from './plan.ts';
 import { roundAmounts } from './rounding.ts';
 import { at } from './solver/linear.ts';
-import { judgeNeeds, type NeedVerdict, type Tally, tallyOf } from './verdict.ts';
+import { type Tally, tallyOf } from './tally.ts';
+import { judgeNeeds, type NeedVerdict } from './verdict.ts';
 import { writeRecipe } from './writeRecipe.ts';
 
 export interface LineSwap {

@@ -135,24 +135,6 @@ function stateOf(state: string | undefined, checks: Needs['checks']): NeedState 
   return checks === 'avoid' ? 'breaks' : 'cannotTell';
 }
 
-/** Needs by how they stand: the one count that header, cards, lists and versions tell. */
-export interface Tally {
-  asked: number;
-  /** Met, or likely met. */
-  met: number;
-  /** Only a label or a figure that is not known can tell. */
-  toCheck: number;
-  broken: number;
-}
-
-export function tallyOf(verdicts: readonly NeedVerdict[]): Tally {
-  const of = (...states: NeedState[]) => verdicts.filter(({ state }) => states.includes(state)).length;
-  return { asked: verdicts.length, met: of('meets', 'likely'), toCheck: of('cannotTell'), broken: of('breaks') };
-}
-
-/** '1 of 3 met, 1 to check'. */
-export const tallyWords = ({ asked, met, toCheck }: Tally): string => `${met} of ${asked} met${toCheck > 0 ? `, ${toCheck} to check` : ''}`;
-
 /** States a plan may be shown with for this need; a check already there is allowed for allergens and diets. */
 export function passes({ kind }: Pick<Need | NeedRef, 'kind'>, { state }: Standing): boolean {
   if (kind === 'allergen' || kind === 'diet' || kind === 'avoid') return state !== 'breaks';

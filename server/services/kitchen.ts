@@ -1,4 +1,5 @@
 /** What the kitchen does with its soups. Every write of more than one row is one transaction. Knows no HTTP. */
+
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
@@ -8,7 +9,8 @@ import { type ChangedSince, changedSince } from '../../core/analysis/snapshot.ts
 import type { PriceList } from '../../core/bowl/cost.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
-import { judgeNeeds, tallyOf } from '../../core/swap/verdict.ts';
+import { tallyOf } from '../../core/swap/tally.ts';
+import { judgeNeeds } from '../../core/swap/verdict.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { settingsReader, settingsWriter } from '../repositories/settings.ts';
 import { isCursor, type KeptVersion, rowHash, type SoupWriter, soupReader, soupWriter } from '../repositories/soups.ts';

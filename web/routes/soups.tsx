@@ -2,7 +2,7 @@ import { ArrowDownUp } from 'lucide-react';
 import { useDeferredValue } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { SOUP_SORTS, type SoupSort, type SoupSummary } from '../../contract/types.ts';
-import { tallyWords } from '../../core/swap/verdict.ts';
+import { tallyWords } from '../../core/swap/tally.ts';
 import { ALLERGEN_LABELS, ALLERGENS } from '../../core/vocabulary/allergens.ts';
 import { type SoupsAsked, useChangeSoup, useSoups } from '../api/queries.ts';
 import { figure } from '../kitchen/format.ts';

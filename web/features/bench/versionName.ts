@@ -1,6 +1,8 @@
 /** What a version is called when it is kept: the need's own name only where it is met, so that 'no milk' never holds milk. */
+
 import type { NeedRef } from '../../../core/swap/needs.ts';
-import { type NeedVerdict, tallyOf } from '../../../core/swap/verdict.ts';
+import { tallyOf } from '../../../core/swap/tally.ts';
+import type { NeedVerdict } from '../../../core/swap/verdict.ts';
 import { needLabel } from '../../kitchen/format.ts';
 import { type BenchView, lineName } from './view.ts';
 

@@ -1,7 +1,8 @@
 import { Plus, X } from 'lucide-react';
 import { memo } from 'react';
 import { withoutNeed } from '../../../core/swap/need.ts';
-import { type NeedVerdict, tallyOf, tallyWords } from '../../../core/swap/verdict.ts';
+import { tallyOf, tallyWords } from '../../../core/swap/tally.ts';
+import type { NeedVerdict } from '../../../core/swap/verdict.ts';
 import { needLabel } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';

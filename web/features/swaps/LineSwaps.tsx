@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import type { LineSwap } from '../../../core/swap/forLine.ts';
-import { tallyWords } from '../../../core/swap/verdict.ts';
+import { tallyWords } from '../../../core/swap/tally.ts';
 import type { Line } from '../../../core/vocabulary/recipe.ts';
 import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
 import { needLabel } from '../../kitchen/format.ts';

@@ -3,7 +3,7 @@ import type { AdaptResult } from '../../../core/swap/adapt.ts';
 import { limitOf } from '../../../core/swap/need.ts';
 import type { NeedRef } from '../../../core/swap/needs.ts';
 import type { Change, Plan } from '../../../core/swap/plan.ts';
-import { tallyOf, tallyWords } from '../../../core/swap/verdict.ts';
+import { tallyOf, tallyWords } from '../../../core/swap/tally.ts';
 import { NUTRIENT_LABELS } from '../../../core/vocabulary/nutrient.ts';
 import { figure, needLabel, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
