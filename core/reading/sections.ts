@@ -1,6 +1,7 @@
 /** Finds title, bowls, ingredient lines and steps in a pasted recipe. */
 import { readRange } from '../quantity/amount.ts';
 import { STAGE_LABELS, STAGES, type Stage } from '../vocabulary/recipe.ts';
+import { TELLING } from './verbs.ts';
 
 export interface TextLine {
   text: string;
@@ -44,12 +45,10 @@ const IN_SENTENCE = [
   new RegExp(String.raw`\bfor\s+(${NUMBER})\s+${OF_BOWLS}\b`, 'i'),
   new RegExp(String.raw`\b(?:soup|chowder|bisque|dinner|lunch)\s+for\s+(${NUMBER})\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?))`, 'i'),
 ];
-const VERB_LIST =
-  'add|simmer|boil|blend|puree|purée|liquidise|liquidize|blitz|whizz|stir|cook|heat|sweat|soften|melt|roast|bake|fry|serve|season|pour|bring|whisk|place|put|cover|remove|return|warm|mix|sauté|saute|sautee|crisp|soak|drain|poach|swirl|make|preheat|turn|cut|chop|peel|rub|scoop|transfer|reduce|tip|toss|combine|let|leave|cool|strain|sieve|discard|taste|ladle|garnish|scatter|sprinkle|top|squeeze|process|finish|steam|brown|toast|rinse|trim|wash|slice|mash|thin|spoon|divide|set|chill|skim|fold|dissolve|beat|temper|deglaze|drizzle|gently|slowly|meanwhile|once|when|then|now|next|working';
 /** '1.', '2)', 'Step 3:', and a bare number before a sentence that tells what to do. */
-const NUMBERED = new RegExp(String.raw`^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]\s+(?=\p{L})|\d{1,2}\s+(?=(?:${VERB_LIST})\b.{15,}(?:[.!]|\bthe\b)))`, 'iu');
-const VERBS = new RegExp(String.raw`\b(?:${VERB_LIST})\b`, 'i');
-const STARTS_WITH_VERB = new RegExp(String.raw`^(?:${VERB_LIST})\b`, 'i');
+const NUMBERED = new RegExp(String.raw`^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]\s+(?=\p{L})|\d{1,2}\s+(?=(?:${TELLING})\b.{15,}(?:[.!]|\bthe\b)))`, 'iu');
+const VERBS = new RegExp(String.raw`\b(?:${TELLING})\b`, 'i');
+const STARTS_WITH_VERB = new RegExp(String.raw`^(?:${TELLING})\b`, 'i');
 const SENTENCE_SIGN = /\b(?:the|until|minutes?|mins?|hours?|into|over|it|them|in a|with a|boil|heat|smooth|soft|tender)\b/i;
 const TOTAL =
   /\b(?:total(?:\s+time)?|ready in|takes|(?<!\b(?:prep|preparation|cook|cooking|active|chill|chilling|rest|resting|oven|hands-on)\s)time)\s*:?\s*(?:about\s+|only\s+|just\s+)?((?:\d+|an?|half an|one|two|three)\s*(?:-|to)?\s*\d*\s*(?:hours?|hrs?|h|minutes?|mins?|min)(?:\s*(?:and\s*)?\d+\s*(?:minutes?|mins?|min))?)/i;

@@ -8,35 +8,9 @@ import { CATEGORY_ROWS, type Category, isOf } from '../vocabulary/category.ts';
 import { type Eaten, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
 import { tokensOf } from './match.ts';
 import type { TextLine } from './sections.ts';
+import { METHODS, methodRow, verbsThat } from './verbs.ts';
 
-const METHOD_WORDS: readonly (readonly [Method, RegExp])[] = [
-  ['blend', /\b(blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|process|blender|food processor)\b(?!\s+with\s+a\s+fork)/i],
-  ['pressure', /\bpressure\b/i],
-  ['simmer', /\b(simmer|cook gently|bubble|stew)\b/i],
-  ['boil', /(?<!\b(?:off|without|never|not|do not|don't) (?:the |let it |letting it )?)\b(boil|poach)\b/i],
-  ['steam', /\bsteam\b/i],
-  ['roast', /\b(roast)\b/i],
-  ['bake', /\bbake\b/i],
-  ['sweat', /\b(sweat|soften|saut[eé]e?)\b/i],
-  ['brown', /\b(?<!\bcolou?r and )brown\b(?!\s+(?:sugar|rice|bread|onion|mushroom))/i],
-  ['fry', /\b(fry|crisp|until crisp|deglaze)\b/i],
-  ['soak', /\bsoak\b/i],
-];
 const COOK = /\b(cook|stir over)\b/i;
-const UNATTENDED: ReadonlySet<Method> = new Set(['simmer', 'boil', 'soak', 'roast', 'bake', 'pressure', 'steam']);
-const STAGE_OF: Partial<Record<Method, Stage>> = {
-  simmer: 'simmer',
-  boil: 'simmer',
-  steam: 'simmer',
-  pressure: 'simmer',
-  blend: 'blend',
-  roast: 'base',
-  bake: 'base',
-  sweat: 'base',
-  brown: 'base',
-  fry: 'base',
-  soak: 'base',
-};
 const SERVE =
   /\b(serve|garnish|top (?:with|each)|topped|swirl|scatter|sprinkle|spoon over|ladle|drizzle over|into (?:each|the|warm|warmed) bowls?|each bowl|on top)\b/i;
 const SERVE_WITH = /\b(?:serve[sd]?\b.*\bwith|on the side|alongside|pass)\b/i;
@@ -49,15 +23,12 @@ const DRAIN = /^(?:then\s+)?drain\b(?!\s+off)/i;
 const EVERYTHING = /\b(everything|all (?:of )?(?:the )?(?:ingredients|vegetables)|all together)\b/i;
 const ORDER: Readonly<Record<Stage, number>> = { base: 0, simmer: 1, blend: 2, finish: 3, bowl: 4, plate: 5 };
 const ADVERB = String.raw`(?:(?:then|now|next|gradually|slowly|gently|finally|carefully|meanwhile|when \w+,?)\s+)*`;
-const ADDS = new RegExp(
-  String.raw`^${ADVERB}(?:add|pour|whisk|stir|tip|return|put|mix|combine|scrape|slide|drop|squeeze|crumble|transfer|scoop|place|throw)\b`,
-  'i',
-);
+const ADDS = new RegExp(String.raw`^${ADVERB}(?:${verbsThat('adds')})\b`, 'i');
 /** A clause that begins with a verb of its own ends the list of what is added. */
-const STARTS = /^(?:cover|bring|heat|turn|reduce|lower|cook|let|leave|keep|until|take|remove|discard|season|taste|serve|skim|set)\b/i;
+const STARTS = new RegExp(String.raw`^(?:${verbsThat('ends')})\b`, 'i');
 /** What is done to a food before it goes anywhere. */
-const PREPARES = /^(?:drain|rinse|soak|wash|peel|cut|chop|trim|dice|slice|core|deseed|toast|grate)\b(?!.*\b(?:pot|pan|oven)\b)/i;
-const MIXES = /^(?:mix|combine|whisk together|stir together|beat|whip)\b/i;
+const PREPARES = new RegExp(String.raw`^(?:${verbsThat('prepares')})\b(?!.*\b(?:pot|pan|oven)\b)`, 'i');
+const MIXES = new RegExp(String.raw`^(?:${verbsThat('mixes')})\b`, 'i');
 const SEASON = /\b(season|taste|adjust)\b/i;
 
 export interface Mention {
@@ -135,7 +106,7 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
       text,
       ...(method ? { method } : {}),
       ...(minutes ? { minutes } : {}),
-      handsOn: !method || !UNATTENDED.has(method),
+      handsOn: !method || !methodRow(method)?.unattended,
       ...(lid ? { lid } : {}),
       ...(uses.length > 0 ? { uses } : {}),
       ...(doneWhen ? { doneWhen } : {}),
@@ -176,7 +147,7 @@ function comingStage(clauses: readonly Clause[], from: number, now: Stage): Stag
 
 function nextStage(now: Stage, method: Method | undefined, clause: string, sentence: boolean): Stage {
   if (SERVE.test(clause)) return 'bowl';
-  const stage = method ? STAGE_OF[method] : undefined;
+  const stage = method && methodRow(method)?.stage;
   // What is done after the blender finishes the soup; words of a list that goes on do not end it.
   if (now === 'blend' && !stage) return sentence || ADDS.test(clause) || SEASON.test(clause) ? 'finish' : now;
   if (!stage) return now;
@@ -185,7 +156,7 @@ function nextStage(now: Stage, method: Method | undefined, clause: string, sente
 }
 
 function methodOf(clause: string, now: Stage): Method | undefined {
-  const found = METHOD_WORDS.find(([, pattern]) => pattern.test(clause))?.[0];
+  const found = METHODS.find(({ said }) => said.test(clause))?.method;
   if (found || !COOK.test(clause)) return found;
   return now === 'base' ? 'sweat' : now === 'simmer' ? 'simmer' : undefined;
 }
@@ -226,7 +197,7 @@ function segmentsOf(text: string): string[] {
   starts.forEach((start, index) => {
     const clause = text.slice(start, starts[index + 1] ?? text.length);
     const sentence = index === 0 || /^[.!]/.test(breaks[index - 1]?.[0] ?? '');
-    const found = methodOf(clause, method && STAGE_OF[method] === 'simmer' ? 'simmer' : 'base');
+    const found = methodOf(clause, method && methodRow(method)?.stage === 'simmer' ? 'simmer' : 'base');
     if (sentence) adding = null;
     if (found && method && found !== method) {
       segments.push(text.slice(begin, adding ?? start));

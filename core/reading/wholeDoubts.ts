@@ -6,6 +6,7 @@ import type { Line, Recipe } from '../vocabulary/recipe.ts';
 import type { Doubt } from './doubts.ts';
 import { matchFood, tokensOf } from './match.ts';
 import type { ReadSteps } from './steps.ts';
+import { verbsThat } from './verbs.ts';
 
 /** Millilitres of liquid per gram of vegetables at which blended soups are made (common practice, no source). */
 export const LIQUID_BAND = { least: 0.8, most: 2 } as const;
@@ -19,8 +20,8 @@ const NO_SCALE =
 const SHORT_BY_MINUTES = 5;
 /** Chestnuts and young beans cook to a puree like a vegetable; dry nuts do not. */
 const MEALY_WATER_G = 35;
-const PUTS_IN =
-  /^(?:(?:then|now|finally|gradually|slowly)\s+)*(?:add|stir|pour|whisk|tip|season|top|garnish|scatter|sprinkle|serve|finish|swirl|drizzle|melt|heat|blend|fry|sweat)\b/i;
+const PUTS_IN = new RegExp(String.raw`^(?:(?:then|now|finally|gradually|slowly)\s+)*(?:${verbsThat('opens')})\b`, 'i');
+const OPENING = new RegExp(String.raw`^(?:(?:then|now|finally|gradually|slowly|gently)\s+)*(?:${verbsThat('opens')})\b`, 'i');
 
 /** Words of a step that are no ingredient even where a food has that name. */
 const NOT_INGREDIENTS = new Set(['water', 'heat', 'soup', 'ice', 'crisp', 'chip']);
@@ -33,10 +34,7 @@ export function unlistedIn(read: ReadSteps, lines: readonly Line[], shelf: Shelf
     if (!PUTS_IN.test(text)) continue;
     for (const phrase of text.split(/\s*(?:,|\band\b|\bwith\b|\bin\b|\binto\b|\bfor\b|\buntil\b|\bto\b|\bover\b|\bor\b|\bon\b|\bfrom\b)\s*/i)) {
       const words = phrase
-        .replace(
-          /^(?:(?:then|now|finally|gradually|slowly|gently)\s+)*(?:add|stir|pour|whisk|tip|season|top|garnish|scatter|sprinkle|serve|finish|swirl|drizzle|melt|heat|blend|fry|sweat)\b/i,
-          '',
-        )
+        .replace(OPENING, '')
         .replace(/\b(?:the|a|an|some|little|more|extra|all|your|it|them|bowls?)\b/gi, '')
         .trim();
       if (words === '' || words.split(/\s+/).length > 4 || /\d/.test(words)) continue;

@@ -1,0 +1,167 @@
+/**
+ * The verbs of the kitchen, one row each, and what a clause that begins with one does. Common practice, no source: gathered from how
+ * recipes are written. What heat a verb stands for is in METHODS.
+ */
+import type { Method, Stage } from '../vocabulary/recipe.ts';
+
+/**
+ * tells: a line that begins so is a step and no ingredient; adds: something goes into the pot; ends: the list of what is added is over;
+ * prepares: something is done to a food before it goes anywhere; mixes: foods are brought together outside the pot; opens: what follows
+ * may name a food that no line lists.
+ */
+export type VerbDoes = 'tells' | 'adds' | 'ends' | 'prepares' | 'mixes' | 'opens';
+
+const VERBS: Readonly<Record<string, string>> = {
+  add: 'tells adds opens',
+  simmer: 'tells',
+  boil: 'tells',
+  blend: 'tells opens',
+  puree: 'tells',
+  purée: 'tells',
+  liquidise: 'tells',
+  liquidize: 'tells',
+  blitz: 'tells',
+  whizz: 'tells',
+  stir: 'tells adds opens',
+  cook: 'tells ends',
+  heat: 'tells ends opens',
+  sweat: 'tells opens',
+  soften: 'tells',
+  melt: 'tells opens',
+  roast: 'tells',
+  bake: 'tells',
+  fry: 'tells opens',
+  serve: 'tells ends opens',
+  season: 'tells ends opens',
+  pour: 'tells adds opens',
+  bring: 'tells ends',
+  whisk: 'tells adds opens',
+  place: 'tells adds',
+  put: 'tells adds',
+  cover: 'tells ends',
+  remove: 'tells ends',
+  return: 'tells adds',
+  warm: 'tells',
+  mix: 'tells adds mixes',
+  sauté: 'tells',
+  saute: 'tells',
+  sautee: 'tells',
+  crisp: 'tells',
+  soak: 'tells prepares',
+  drain: 'tells prepares',
+  poach: 'tells',
+  swirl: 'tells opens',
+  make: 'tells',
+  preheat: 'tells',
+  turn: 'tells ends',
+  cut: 'tells prepares',
+  chop: 'tells prepares',
+  peel: 'tells prepares',
+  rub: 'tells',
+  scoop: 'tells adds',
+  transfer: 'tells adds',
+  reduce: 'tells ends',
+  tip: 'tells adds opens',
+  toss: 'tells',
+  combine: 'tells adds mixes',
+  let: 'tells ends',
+  leave: 'tells ends',
+  cool: 'tells',
+  strain: 'tells',
+  sieve: 'tells',
+  discard: 'tells ends',
+  taste: 'tells ends',
+  ladle: 'tells',
+  garnish: 'tells opens',
+  scatter: 'tells opens',
+  sprinkle: 'tells opens',
+  top: 'tells opens',
+  squeeze: 'tells adds',
+  process: 'tells',
+  finish: 'tells opens',
+  steam: 'tells',
+  brown: 'tells',
+  toast: 'tells prepares',
+  rinse: 'tells prepares',
+  trim: 'tells prepares',
+  wash: 'tells prepares',
+  slice: 'tells prepares',
+  mash: 'tells',
+  thin: 'tells',
+  spoon: 'tells',
+  divide: 'tells',
+  set: 'tells ends',
+  chill: 'tells',
+  skim: 'tells ends',
+  fold: 'tells',
+  dissolve: 'tells',
+  beat: 'tells mixes',
+  temper: 'tells',
+  deglaze: 'tells',
+  drizzle: 'tells opens',
+  scrape: 'adds',
+  slide: 'adds',
+  drop: 'adds',
+  crumble: 'adds',
+  throw: 'adds',
+  lower: 'ends',
+  keep: 'ends',
+  until: 'ends',
+  take: 'ends',
+  dice: 'prepares',
+  core: 'prepares',
+  deseed: 'prepares',
+  grate: 'prepares',
+  'whisk together': 'mixes',
+  'stir together': 'mixes',
+  whip: 'mixes',
+};
+
+/** Words that stand before a verb. */
+const BEFORE = ['gently', 'slowly', 'meanwhile', 'once', 'when', 'then', 'now', 'next', 'working'] as const;
+
+/** Every verb that does this, as alternatives of a pattern. */
+export const verbsThat = (does: VerbDoes): string =>
+  Object.entries(VERBS)
+    .filter(([, row]) => row.split(' ').includes(does))
+    .map(([verb]) => verb)
+    .join('|');
+
+/** What a line that tells what to do may begin with. */
+export const TELLING = `${verbsThat('tells')}|${BEFORE.join('|')}`;
+
+export interface MethodRow {
+  method: Method;
+  /** How it is said; the first row that is found in a clause counts. */
+  said: RegExp;
+  /** Where the pot is then. */
+  stage?: Stage;
+  /** Goes on by itself. */
+  unattended?: true;
+}
+
+/** Methods by heat, and the blender. */
+export const METHODS: readonly MethodRow[] = [
+  {
+    method: 'blend',
+    said: /\b(blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|process|blender|food processor)\b(?!\s+with\s+a\s+fork)/i,
+    stage: 'blend',
+  },
+  { method: 'pressure', said: /\bpressure\b/i, stage: 'simmer', unattended: true },
+  { method: 'simmer', said: /\b(simmer|cook gently|bubble|stew)\b/i, stage: 'simmer', unattended: true },
+  {
+    method: 'boil',
+    said: /(?<!\b(?:off|without|never|not|do not|don't) (?:the |let it |letting it )?)\b(boil|poach)\b/i,
+    stage: 'simmer',
+    unattended: true,
+  },
+  { method: 'steam', said: /\bsteam\b/i, stage: 'simmer', unattended: true },
+  { method: 'roast', said: /\b(roast)\b/i, stage: 'base', unattended: true },
+  { method: 'bake', said: /\bbake\b/i, stage: 'base', unattended: true },
+  { method: 'sweat', said: /\b(sweat|soften|saut[eé]e?)\b/i, stage: 'base' },
+  { method: 'brown', said: /\b(?<!\bcolou?r and )brown\b(?!\s+(?:sugar|rice|bread|onion|mushroom))/i, stage: 'base' },
+  { method: 'fry', said: /\b(fry|crisp|until crisp|deglaze)\b/i, stage: 'base' },
+  { method: 'soak', said: /\bsoak\b/i, stage: 'base', unattended: true },
+];
+
+export const methodRow = (method: Method): MethodRow | undefined => METHODS.find((row) => row.method === method);
