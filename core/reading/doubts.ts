@@ -31,7 +31,6 @@ export const DOUBTS = {
   above: row(0, 'check', 'reading'),
   ounce: row(0, 'check', 'reading'),
   disagree: row(0, 'check', 'reading'),
-  drained: row(0, 'check', 'reading'),
   asBought: row(0, 'check', 'reading'),
   'amount.unknown': row(5, 'check', 'reading', 'grams'),
   'amount.toTaste': row(2, 'check', 'reading', 'grams'),

@@ -1,4 +1,4 @@
-/** What the catalogue can do, slot by direction; printed, so that it can be read beside the code. */
+/** What the catalogue can do, slot by direction; printed with KIND_LADLE_CASES, so that it can be read beside the code. */
 import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
 import { ENOUGH, emptyCells, matrixText, swapMatrix } from '../test/swap/matrix.ts';
@@ -9,7 +9,8 @@ const cell = (slot: string, direction: string) => cells.find((one) => one.slot =
 
 describe('slot by direction', () => {
   test('every cell that asks for something has a choice of three swaps', () => {
-    console.info(`${SWAPS.length} swaps\n${matrixText(cells)}\n\nEmpty\n${emptyCells(cells).join('\n')}`);
+    if (process.env.KIND_LADLE_CASES !== undefined)
+      console.info(`${SWAPS.length} swaps\n${matrixText(cells)}\n\nEmpty\n${emptyCells(cells).join('\n')}`);
     expect(cells.filter(({ asked, swapIds }) => asked && swapIds.length < ENOUGH)).toEqual([]);
   });
   test.each([
