@@ -41,6 +41,7 @@ test('no milk, no nuts, little sodium, enough protein, same body: an original be
   await hands.press('n');
   await hands.fill(page.getByLabel('Say it'), ASKED);
   await hands.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await hands.press('w');
   const plan = page.getByRole('article', { name: 'Plan 1' });
   await expect(plan).toContainText('proven closest');
@@ -77,6 +78,7 @@ test('the same asked of a soup that cannot: the clash is explained, and what giv
   await hands.press('n');
   await hands.fill(page.getByLabel('Say it'), ASKED);
   await hands.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await hands.press('w');
   await expect(page.getByText(/No combination of swaps meets/)).toContainText('protein from 10 g');
   await expect(page.getByText(/With protein from .* it can be done/)).toBeVisible();
@@ -107,6 +109,7 @@ test('a bowl of another size is a lever like a swap', async ({ page, server }) =
   await page.keyboard.press('n');
   await page.getByLabel('Say it').fill('at most 700 mg sodium');
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.keyboard.press('w');
   const offer = page.getByText(/In bowls of \d+ ml.*the soup as it is meets everything/);
   await expect(offer).toBeVisible();

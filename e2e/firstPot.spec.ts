@@ -108,11 +108,14 @@ test('by keyboard alone', async ({ page, server }) => {
   await expect(page.getByRole('region', { name: 'Doubts' }).getByRole('heading')).toHaveText('2 of 2 doubts open');
   await tabTo(/^Find the food/);
   await page.keyboard.press('Enter');
+  // A hand waits for the box it types into.
+  await expect(page.getByRole('dialog').getByRole('combobox')).toBeFocused();
   await page.keyboard.press('ControlOrMeta+a');
   await page.keyboard.type('parsley');
   await expect(page.getByRole('option', { name: /^Parsley, fresh/ })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Doubts' }).getByRole('heading')).toHaveText(/^1 of [12] doubts open/);
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   // d goes to the open doubt, its answers have numbers.
   await page.keyboard.press('d');
   await page.keyboard.press('1');
@@ -122,7 +125,7 @@ test('by keyboard alone', async ({ page, server }) => {
   await expect(page.getByRole('region', { name: 'Pot' })).toBeVisible();
 
   await page.keyboard.press('n');
-  await expect(page.getByRole('dialog')).toBeVisible();
+  await expect(page.getByLabel('Say it')).toBeFocused();
   await page.keyboard.type('at most 3 g saturated fat, no milk');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -136,6 +139,7 @@ test('by keyboard alone', async ({ page, server }) => {
   await page.keyboard.press('Shift+U');
   await expect(page.getByRole('region', { name: 'Needs' })).toContainText('1 of 2 met, 1 to check');
   await page.keyboard.press('k');
+  await expect(page.getByLabel('Name')).toBeFocused();
   await page.keyboard.press('Tab');
   await page.keyboard.type('by keyboard');
   await page.keyboard.press('Enter');
