@@ -36,7 +36,8 @@ function Search({ initial, words, onPick }: { initial: string; words: string | u
     items: foods,
     inputId,
     isOpen: true,
-    inputValue: query,
+    // The box holds what is typed by itself: handed back from here, a slow frame would undo a letter typed meanwhile.
+    initialInputValue: initial,
     defaultHighlightedIndex: 0,
     itemToString: (food) => food?.name ?? '',
     onInputValueChange: ({ inputValue }) => setQuery(inputValue ?? ''),
