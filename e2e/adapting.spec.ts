@@ -173,6 +173,7 @@ test('a change has its note, and the versions their difference', async ({ page, 
   await expect(page.getByRole('dialog')).toContainText('the group liked it');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Kept as version 2.').first()).toBeVisible();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByRole('link', { name: 'Compare' }).click();
   const difference = page.getByRole('region', { name: 'Difference' });
   await expect(difference).toContainText(/Double cream.* › Oat cooking cream/);

@@ -17,6 +17,9 @@ interface Props {
   words?: string | undefined;
 }
 
+/** While the foods are being fetched there is none to point at. */
+const NOTHING_IN_HAND = { 'aria-activedescendant': undefined };
+
 /** Finds a food by name: typed, chosen with the arrows, taken with Enter. */
 export function FoodPicker({ line, query, onPick, onClose, words }: Props) {
   return (
@@ -52,7 +55,7 @@ function Search({ initial, words, onPick }: { initial: string; words: string | u
         <label className="text-sm text-kale-soft" {...getLabelProps()} htmlFor={inputId}>
           Search the shelf
         </label>
-        <input className={BOX} {...getInputProps({ autoFocus: true })} />
+        <input className={BOX} {...getInputProps({ autoFocus: true })} {...(foods[highlightedIndex] ? {} : NOTHING_IN_HAND)} />
       </span>
       {words !== undefined && (
         <fieldset className="mt-2 flex flex-wrap gap-x-4">
