@@ -54,7 +54,7 @@ export function LimitForm({ needs, onNeeds }: { needs: Needs; onNeeds: (needs: N
           <option value="100g">100 g</option>
         </Select>
       </Field>
-      <Button type="submit" kind="main" className="mt-5" disabled={!valid}>
+      <Button type="submit" kind="main" className="mt-5.5" disabled={!valid}>
         Add limit
       </Button>
       {crossed && (

@@ -133,6 +133,20 @@ function whyUnknown({ needs, analysis, recipe }: BenchView, need: NeedRef): stri
     : '';
 }
 
+/** A limit that is met, but with less than the chance asked for, is not told as broken. */
+function missedWords({ meets, misses }: Plan, label: (need: NeedRef) => string): string {
+  const isUnsure = ({ kind, index }: NeedRef) =>
+    meets.some(({ need, state }) => need.kind === kind && need.index === index && (state === 'likely' || state === 'meets'));
+  const missed = misses.filter((need) => !isUnsure(need)).map(label);
+  const unsure = misses.filter(isUnsure).map(label);
+  return [
+    missed.length > 0 ? `It misses: ${missed.join(', ')}.` : '',
+    unsure.length > 0 ? `It is met less surely than asked: ${unsure.join(', ')}.` : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
 function Clashing({ view, clash, onTake }: { view: BenchView; clash: NonNullable<AdaptResult['clash']>; onTake: (plan: Plan) => void }) {
   const label = (need: (typeof clash.needs)[number]) => needLabel(need, view.needs, view);
   return (
@@ -158,7 +172,7 @@ function Clashing({ view, clash, onTake }: { view: BenchView; clash: NonNullable
       </Notice>
       {clash.nearest && clash.nearest.changes.length > 0 && (
         <PlanCard view={view} plan={clash.nearest} title="Nearest plan" onTake={() => onTake(clash.nearest as Plan)}>
-          <p className="mt-1 text-beet">It misses: {clash.nearest.misses.map(label).join(', ')}.</p>
+          <p className="mt-1 text-beet">{missedWords(clash.nearest, label)}</p>
         </PlanCard>
       )}
     </div>
