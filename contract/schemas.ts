@@ -15,6 +15,7 @@ export const MEASURES = ['auto', ...SYSTEMS] as const;
 /** No kitchen weighs more than this into one pot; keeps every sum finite. */
 const MOST_GRAMS = 1e7;
 const MOST_MINUTES = 100_000;
+const MOST_YIELD_ML = 1e7;
 
 const id = Joi.string().min(1).max(100);
 const words = Joi.string().allow('').max(5000);
@@ -67,6 +68,8 @@ export const recipeSchema = Joi.object({
   servings,
   servingGrams: wholeGrams,
   measuredYieldGrams: wholeGrams,
+  yieldMl: Joi.number().min(1).max(MOST_YIELD_ML),
+  unread: Joi.array().items(words).max(MAX_LINES),
   pot: Joi.object({ diameterCm: centimetres, depthCm: centimetres, ringKw: Joi.number().min(0.01).max(1000) }),
   lines: Joi.array().items(line).required(),
   steps: Joi.array().items(step).required(),

@@ -21,6 +21,7 @@ import type { AllergenId } from '../vocabulary/allergens.ts';
 import type { SourceKind } from '../vocabulary/food.ts';
 import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
+import { withUnread } from './unread.ts';
 
 export interface NutrientFigure {
   value: number;
@@ -124,6 +125,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
   const rules: NutRules = { coconutIsTreeNut: options.coconutIsTreeNut ?? false, chestnutIsTreeNut: options.chestnutIsTreeNut ?? false };
   const entries = entriesOf(recipe, regime, shelf);
   const counted: CountedLine[] = entries;
+  const board = withUnread(recipe, counted);
   const bowl = resolveBowl(recipe, contentsOf(entries), evaporation(recipe, waterOf(entries)));
 
   const eaten = entries.filter(({ line }) => line.stage !== 'plate');
@@ -158,8 +160,8 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
       claims,
     ),
     claims,
-    allergens: allergenBoard(counted, rules, new Set(regime.declaredAllergens)),
-    diets: dietVerdicts(counted, rules),
+    allergens: allergenBoard(board, rules, new Set(regime.declaredAllergens)),
+    diets: dietVerdicts(board, rules),
     body: bodyOfPot(recipe, entries, bowl.potMl),
     saltPercent: bowl.servingGrams > EMPTY ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
     provenance: provenanceOf(eaten, bowl),

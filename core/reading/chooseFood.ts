@@ -94,9 +94,18 @@ function matchWhole({ food, amount }: WrittenLine, shelf: Shelf): Match {
   const named = kindAfterComma(food, amount.after, alone, shelf);
   if (named || alone.kind !== 'none') return named ?? alone;
   // 'haricot beans in water': what it is packed in.
-  const unpacked = food.replace(/\s+in\s+(?:salted\s+)?(?:water|brine|juice|their own juice|its own juice|oil)\b.*$/i, '');
-  return unpacked === food ? alone : matchFood(unpacked, shelf);
+  const head = food.replace(BEHIND, '').trim();
+  if (head === '' || head === food.trim()) return alone;
+  const front = matchFood(head, shelf);
+  const tail = food.slice(food.search(BEHIND));
+  // 'Bread with cheese' is more than bread; 'crab in its shell' is crab.
+  return front.kind === 'food' && !HARMLESS.test(tail) ? { kind: 'modified', foodId: front.foodId, word: tail.trim() } : front;
 }
+
+/** What a food is packed in, comes with, is for. */
+const BEHIND = /\s+(?:in|with|without|w\/o|for|from|made (?:with|from)|made up|on|not|as|until|if|off|used|at)\b.*$/i;
+const HARMLESS =
+  /\b(?:water|brine|juices?|oil|shells?|skins?|bones?|pods?|husks?|jackets?|leaves|stalks?|tops?|tails?|heads?|crusts?|rind|peel|syrup|garnish|garnishing|serving|topping|finishing|sprinkling|greasing|frying|drizzling|scattering|brushing|decoration|peeled|room temperature|the (?:top|pan|pot|garden|fridge|shop)|scratch|preference|optional|needed|wanted|required|desired|liked|you like|wish|taste)\b/i;
 
 /** 'Chicken broth, low sodium', 'beans, canned', 'pepper, white': what follows the comma can name the kind. */
 function kindAfterComma(food: string, after: string, alone: Match, shelf: Shelf): Match | null {

@@ -23,6 +23,7 @@ const row = (weight: number, tone: DoubtRow['tone'], ...settledBy: SettledBy[]):
 /** One row for every doubt. */
 export const DOUBTS = {
   'lines.none': row(1000, 'check', 'reading'),
+  'text.unread': row(400, 'breaks', 'reading'),
   'food.unmatched': row(500, 'breaks', 'food', 'grams'),
   'food.ambiguous': row(0, 'check', 'reading', 'food', 'grams'),
   'food.modified': row(0, 'check', 'reading', 'food', 'grams'),
@@ -48,6 +49,7 @@ export const DOUBTS = {
   'label.checked': row(3, 'plain', 'told'),
   'servings.missing': row(50, 'check', 'bowls'),
   'servings.range': row(3, 'check', 'bowls'),
+  'servings.volume': row(20, 'check', 'bowls'),
   'measures.unclear': row(1, 'check', 'reading'),
 } as const satisfies Record<string, DoubtRow>;
 

@@ -1,6 +1,8 @@
 /** Takes an ingredient line apart: amount, unit, container size, size word, food words, and what follows the food. */
 import { readRange } from '../quantity/amount.ts';
-import { CONTAINERS, OF_ONE, SIZES, type Size, type Unit, unitOf } from '../quantity/units.ts';
+import { CONTAINERS, SIZES, type Size, type Unit, unitOf } from '../quantity/units.ts';
+import { type WordTable, wordTable } from '../quantity/wordTable.ts';
+import { ABOUT, amountFirst, bareAmount, oneOf, saysOptional, withoutLead } from './amountPlace.ts';
 import type { WrittenAmount } from './grams.ts';
 import { BEFORE_UNIT, DESCRIPTORS, OPTIONAL, TO_TASTE } from './words.ts';
 
@@ -16,12 +18,6 @@ export interface WrittenLine {
 const MOST_READ = 400;
 
 type Sized = NonNullable<WrittenAmount['each']>;
-
-const BULLET = /^\s*(?:[-*•–—·▢☐□✓+]|\[[ xX]?\]|\d{1,2}[.)](?=\s+\d))\s*(?=\S)/u;
-const MARKS = /\*\*|__|`|^#+\s*/g;
-const ABOUT =
-  /^(?:about|approximately|approx\.?|roughly|around|generous|scant|heaped|heaping|rounded|level|up to|another|additional|a further|circa|ca\.?)\s+/i;
-const OPTIONAL_LEAD = /^optional(?:ly)?\s*[:,-]\s*/i;
 
 const emptyAmount = (): WrittenAmount => ({ range: null, unit: null, size: null, each: null, aside: null, plus: null, after: '' });
 
@@ -44,11 +40,11 @@ function takeUnit(text: string): { unit: Unit; rest: string } | null {
 
 /** A line as it stands in a list, bullet and all. */
 export function readLine(raw: string): WrittenLine {
-  const text = raw.replace(MARKS, '').replace(BULLET, '').trim();
+  const text = withoutLead(raw);
   const amount = emptyAmount();
   // No ingredient is named in more words than this; the rest is kept and not searched.
-  let rest = text.slice(0, MOST_READ).replace(OPTIONAL_LEAD, '').replace(ABOUT, '');
-  const flags = { toTaste: TO_TASTE.test(text), optional: OPTIONAL.test(text) || OPTIONAL_LEAD.test(text) };
+  let rest = bareAmount(text.slice(0, MOST_READ));
+  const flags = { toTaste: TO_TASTE.test(text), optional: OPTIONAL.test(text) || saysOptional(text) };
 
   rest = rest
     .replace(/^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(juice|zest|rind)\s+of\s+(.+?)(?=$|[,(;])/i, (_, part, of) => `${of} ${part}`)
@@ -90,43 +86,6 @@ function splitFood(text: string): { food: string; after: string } {
   }
   return { food: head.trim(), after: tail };
 }
-
-/** 'Carrots: 500 g', 'Garlic (2 cloves)', 'Butter - 20 g', 'Bay leaf x 1', 'Water chestnuts, 1/2 cup sliced': the amount comes to the front. */
-function amountFirst(text: string): string {
-  if (readRange(text)) return text;
-  const plain = /^(\p{L}[\p{L} '’-]*?)\s+(\d+(?:[.,]\d+)?\s*(?:g|kg|ml|cl|l|oz|lbs?|litres?|cups?))\.?$/iu.exec(text);
-  if (plain) return `${plain[2]} ${plain[1]}`;
-  const behind = /^([^\d¼½¾⅐-⅞:()]+?)\s*(?::|,|\s[-–—]|\(|\s[x×])\s*((?:\d|[¼½¾⅐-⅞]|(?:half|one|two|three|four|five|six)\b)[^)]*)\)?\s*$/iu.exec(
-    text,
-  );
-  if (!behind) return text;
-  const [, food, tail] = behind as unknown as [string, string, string];
-  const number = readRange(tail);
-  if (!number) return text;
-  const rest = number.rest;
-  if (rest === '') return `${tail} ${food}`;
-  const unit = takeUnit(rest.replace(/^-\s*/, ''));
-  if (unit && unit.unit.name !== 'inch') {
-    const head = tail.slice(0, tail.length - unit.rest.length).trim();
-    const also = takePlusWords(unit.rest);
-    return `${head}${also.words} ${food}${also.rest ? `, ${also.rest}` : ''}`;
-  }
-  const size = /^(small|medium|large)\b\s*/i.exec(rest);
-  if (size)
-    return `${tail.slice(0, tail.length - rest.length)} ${size[1]} ${food}${rest.slice(size[0].length) ? `, ${rest.slice(size[0].length)}` : ''}`;
-  return text;
-}
-
-/** 'pinch of saffron', 'handful of parsley': one of them. */
-function oneOf(text: string): { range: { min: number; max: number }; rest: string } | null {
-  const word = /^(?:(?:good|big|large|small|generous|fresh)\s+)?([A-Za-z]+)(?:\s+of\s+|\s+(?=\p{L}))/iu.exec(text);
-  const unit = word ? unitOf((word[1] as string).toLowerCase()) : undefined;
-  return word && unit && OF_ONE.has(unit.name) && (/\bof\s$/i.test(word[0]) || OF_ONE_BARE.has(unit.name))
-    ? { range: { min: 1, max: 1 }, rest: text }
-    : null;
-}
-/** Measures that stand before a food without 'of': 'pinch salt'. */
-const OF_ONE_BARE: ReadonlySet<string> = new Set(['pinch', 'dash', 'handful', 'knob', 'bunch', 'splash', 'drizzle', 'glug', 'squeeze']);
 
 /** '(15 oz) cans', '15-oz can', 'x 400 g tins', 'can (15 oz)'. */
 function takeContainer(text: string, amount: WrittenAmount): string {
@@ -221,9 +180,23 @@ function takePlusWords(text: string): { words: string; rest: string } {
   return size ? { words: ` ${text.slice(0, text.length - size.rest.length).trim()}`, rest: size.rest } : { words: '', rest: text };
 }
 
+/** Sizes as they are shortened on cards. */
+const SHORT_SIZES: WordTable<string> = wordTable({
+  lg: 'large',
+  lge: 'large',
+  big: 'large',
+  biggish: 'large',
+  med: 'medium',
+  medium: 'medium',
+  sm: 'small',
+  little: 'small',
+  tiny: 'small',
+});
+
 function takeSizeWord(text: string, amount: WrittenAmount): string {
-  const word = /^([A-Za-z]+)(?:[\s-]+size[d]?)?[\s-]+/.exec(text);
-  const size = word ? (SIZES as readonly string[]).indexOf((word[1] as string).toLowerCase()) : -1;
+  const word = /^([A-Za-z]+)\.?(?:[\s-]+size[d]?)?[\s-]+/.exec(text);
+  const said = word ? (word[1] as string).toLowerCase() : '';
+  const size = (SIZES as readonly string[]).indexOf(SHORT_SIZES.get(said) ?? said);
   if (size < 0 || !word) return text;
   amount.size = SIZES[size] as Size;
   return text.slice(word[0].length);

@@ -7,7 +7,8 @@
 import { OPEN_ROW } from '../food/openTable.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { type WordTable, wordTable } from '../quantity/wordTable.ts';
-import { AMBIGUOUS, DESCRIPTORS, MODIFIERS, OPPOSITES } from './words.ts';
+import { inOurWords } from './kitchenWords.ts';
+import { AMBIGUOUS, DESCRIPTORS, HOLLOW, MAKES_ANOTHER, MODIFIERS, OPPOSITES } from './words.ts';
 
 export type Match =
   | { kind: 'food'; foodId: string }
@@ -125,6 +126,13 @@ const descriptors = new Set([...DESCRIPTORS].map(singular));
 
 /** The food of a phrase such as 'large leeks, white parts only'; words of cutting may stand inside its name: 'canned diced tomatoes'. */
 export function matchFood(phrase: string, shelf: Shelf): Match {
+  const match = matchPhrase(phrase, shelf);
+  if (match.kind !== 'none') return match;
+  const ours = inOurWords(phrase);
+  return ours === null ? match : matchPhrase(ours, shelf);
+}
+
+function matchPhrase(phrase: string, shelf: Shelf): Match {
   const written = tokensOf(phrase);
   const tokens = split(written);
   const whole = matchTokens(tokens, shelf);
@@ -163,11 +171,27 @@ function matchTokens(tokens: readonly string[], shelf: Shelf): Match {
   if (!found) return { kind: 'none', unknown: tokens.filter((token) => !isDescriptor(token)) };
   const left = [...tokens.slice(0, found.start), ...tokens.slice(found.start + found.name.tokens.length)];
   const unknown = left.filter((token) => !isDescriptor(token) && !MODIFIERS.has(token));
-  if (unknown.length > 0) return { kind: 'none', unknown };
+  if (unknown.length > 0)
+    return isKindOf(tokens, found, unknown, shelf)
+      ? { kind: 'modified', foodId: found.name.foodId, word: unknown.join(' ') }
+      : { kind: 'none', unknown };
   const own = split(tokensOf([shelf.food(found.name.foodId)?.name ?? '', ...(shelf.food(found.name.foodId)?.aliases ?? [])].join(' ')));
   const modifier = left.find((token) => MODIFIERS.has(token) && !descriptors.has(token) && !own.includes(token));
   return modifier ? { kind: 'modified', foodId: found.name.foodId, word: modifier } : { kind: 'food', foodId: found.name.foodId };
 }
+
+/**
+ * An unknown word left of a food is taken for a kind of it, and doubted: 'Kent pumpkin', 'Lebanese cucumber'. Not where the word makes
+ * another food ('chilli crisp'), is a food itself ('prawn crackers'), or the noun alone says nothing ('hemp milk').
+ */
+function isKindOf(tokens: readonly string[], { name, start }: Found, unknown: readonly string[], shelf: Shelf): boolean {
+  const right = tokens.slice(start + name.tokens.length);
+  if (!right.every(isDescriptor) || unknown.length > MOST_UNKNOWN) return false;
+  if (name.tokens.length === 1 && HOLLOW.has(name.tokens[0] as string)) return false;
+  const names = namesOf(shelf);
+  return unknown.every((word) => word.length > 2 && !MAKES_ANOTHER.has(word) && !names.get(word)?.some(({ tokens: own }) => own.length === 1));
+}
+const MOST_UNKNOWN = 2;
 
 const isDescriptor = (token: string): boolean => descriptors.has(token) || /^\d/.test(token) || token.length === 1;
 const containsAll = (tokens: readonly string[], parts: readonly string[]): boolean =>

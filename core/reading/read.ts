@@ -24,6 +24,8 @@ export interface Reading {
   recipe: Recipe;
   measures: System;
   doubts: Doubt[];
+  /** Every line of the text that became neither title, yield, heading, ingredient, step nor a known kind of furniture. */
+  unread: { textLine: number; text: string }[];
 }
 
 export interface ReadOptions {
@@ -32,6 +34,8 @@ export interface ReadOptions {
   phrases?: ReadonlyMap<string, string>;
 }
 
+/** A bowl where nothing is said of it, ml (science of the kitchen's menu: the analysis takes the same). */
+const BOWL_ML = 240;
 /** Bowls by which a consequence is stated when the text gives none. */
 const ASSUMED_BOWLS = 4;
 const NO_PHRASES: ReadonlyMap<string, string> = new Map();
@@ -47,12 +51,13 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   const { sections } = source;
   const system = options.measures === 'auto' ? systemOf(text) : options.measures;
   const doubts: Doubt[] = [];
-  const servings = sections.servings ? midpoint(sections.servings) : undefined;
+  const servings = sections.made?.bowls ? midpoint(sections.made.bowls) : undefined;
+  const unread = sections.account.filter(({ kind }) => kind === 'unread').map(({ at: textLine, text: words }) => ({ textLine, text: words }));
   const context: Context = { shelf, system, bowls: servings ?? ASSUMED_BOWLS, doubts, phrases: options.phrases ?? NO_PHRASES };
 
   // More lines than a recipe may have are refused by whoever asked; they are counted and not understood.
   if (sections.ingredients.length > MAX_LINES)
-    return { recipe: { title: sections.title, lines: sections.ingredients.map(unread), steps: [] }, measures: system, doubts };
+    return { recipe: { title: sections.title, lines: sections.ingredients.map(asWritten), steps: [] }, measures: system, doubts, unread };
 
   const drafts: Draft[] = [];
   for (const textLine of sections.ingredients)
@@ -82,6 +87,8 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
     title: sections.title || 'Untitled soup',
     measures: system,
     ...(servings === undefined ? {} : { servings }),
+    ...yieldOf(sections, system),
+    ...(unread.length > 0 ? { unread: unread.map(({ text: words }) => words) } : {}),
     lines,
     steps: read.steps.slice(0, MAX_STEPS),
   };
@@ -106,10 +113,17 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
       message: 'No ingredient was found. Put each ingredient on a line of its own, with its amount first.',
     });
   doubts.push(...wholeDoubts(recipe, read, sections.claimedMinutes, shelf, (id) => at.get(id) ?? 0), ...claimDoubts(text));
-  return { recipe, measures: system, doubts: byConsequence(doubts) };
+  for (const { textLine, text: words } of unread)
+    doubts.push({
+      code: 'text.unread',
+      lineId: null,
+      textLine,
+      message: `'${words}' was not understood. If it is an ingredient, give it an amount or a food; until it is settled nothing is told as absent.`,
+    });
+  return { recipe, measures: system, doubts: byConsequence(doubts), unread };
 }
 
-const unread = ({ text }: TextLine, index: number): Line => ({ id: `l${index + 1}`, stage: 'simmer', text, foodId: null, grams: null });
+const asWritten = ({ text }: TextLine, index: number): Line => ({ id: `l${index + 1}`, stage: 'simmer', text, foodId: null, grams: null });
 
 /** Our own file keeps its lines, grams and steps; a food this shelf does not have is asked for. */
 function readOwn(value: Record<string, unknown>, options: ReadOptions, shelf: Shelf): Reading {
@@ -125,7 +139,7 @@ function readOwn(value: Record<string, unknown>, options: ReadOptions, shelf: Sh
       });
       line.foodId = null;
     }
-  return { recipe, measures: options.measures === 'auto' ? 'metric' : options.measures, doubts };
+  return { recipe, measures: options.measures === 'auto' ? 'metric' : options.measures, doubts, unread: [] };
 }
 
 /** US when it speaks of cups, sticks, quarts or pounds and not of grams or millilitres; Australian where a cup is 250 ml; metric otherwise. */
@@ -158,8 +172,24 @@ function doubtMeasures(text: string, asked: MeasureChoice, system: System, doubt
     });
 }
 
-function doubtServings({ servings }: Sections, { doubts }: Context): void {
-  if (!servings)
+/** A volume, or what a bowl holds, where the text names no number of bowls. */
+function yieldOf({ made }: Sections, system: System): Pick<Recipe, 'yieldMl' | 'servingGrams'> {
+  if (!made || made.bowls) return {};
+  const ml = made.ml ? Math.round(made.ml(system)) : undefined;
+  return ml === undefined ? {} : { yieldMl: ml };
+}
+
+function doubtServings({ made }: Sections, { doubts, system }: Context): void {
+  const servings = made?.bowls;
+  if (made?.ml && !servings) {
+    const ml = Math.round(made.ml(system));
+    doubts.push({
+      code: 'servings.volume',
+      lineId: null,
+      textLine: made.at,
+      message: `The text says it makes ${ml} ml and no number of bowls: about ${Math.round(ml / BOWL_ML)} of ${BOWL_ML} ml. Say how many it fills.`,
+    });
+  } else if (!servings)
     doubts.push({
       code: 'servings.missing',
       lineId: null,
@@ -170,7 +200,7 @@ function doubtServings({ servings }: Sections, { doubts }: Context): void {
     doubts.push({
       code: 'servings.range',
       lineId: null,
-      textLine: servings.at,
+      textLine: made?.at ?? null,
       message: `The text says ${servings.min} to ${servings.max} bowls; read as ${midpoint(servings)}.`,
     });
 }

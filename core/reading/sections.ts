@@ -1,7 +1,13 @@
-/** Finds title, bowls, ingredient lines and steps in a pasted recipe. */
+/**
+ * The first stage of the reader: every line of a text is told for what it is. Title, yield, heading, ingredient, step, furniture of a
+ * known kind, or unread: nothing falls through. What is unread is asked about, since a line that vanishes can hurt someone.
+ */
 import { readRange } from '../quantity/amount.ts';
 import { STAGE_LABELS, STAGES, type Stage } from '../vocabulary/recipe.ts';
+import { amountBehind, isBulleted, startsWithAmount, withoutLead } from './amountPlace.ts';
+import { blockOf, type Furniture, furnitureOf } from './furniture.ts';
 import { TELLING } from './verbs.ts';
+import { bowlsSaid, isOnlyYield, type Yield, yieldIn } from './yield.ts';
 
 export interface TextLine {
   text: string;
@@ -9,124 +15,160 @@ export interface TextLine {
   at: number;
   /** The stage its heading gives it: what stands under 'Topping' goes into the bowl. */
   stage?: Stage;
+  /** The heading of its part, as written: 'For the stock'. */
+  part?: string;
+}
+
+export type Kind = 'title' | 'yield' | 'heading' | 'ingredient' | 'step' | 'furniture' | 'unread';
+
+/** What one line of the text was taken for. */
+export interface Accounted {
+  at: number;
+  text: string;
+  kind: Kind;
+  furniture?: Furniture;
 }
 
 export interface Sections {
   title: string;
-  servings: { min: number; max: number; at: number } | null;
+  made: (Yield & { at: number }) | null;
   ingredients: TextLine[];
   steps: TextLine[];
+  /** Every line that is not empty, in order. */
+  account: Accounted[];
   /** The total time the text claims, minutes. */
   claimedMinutes?: number;
 }
 
+export const noSections = (): Sections => ({ title: '', made: null, ingredients: [], steps: [], account: [] });
+
 /** Whether words name a food of the shelf. */
 export type IsFood = (words: string) => boolean;
 
-const INGREDIENTS = /^(?:the\s+)?ingredients?(?:\s+list)?\s*:?$|^you(?:'ll| will) need\s*:?$|^shopping list\s*:?$|^what you need\s*:?$/i;
+const INGREDIENTS =
+  /^(?:the\s+)?(?:main\s+)?ingredients?(?:\s+list)?(?:\s+for\b.{0,30})?\s*:?$|^you(?:'ll| will)? need\s*:?$|^shopping list\s*:?$|^what you(?:'ll)? need\s*:?$|^(?:zutaten|ingredientes|ingr[ée]dients)\s*:?$/i;
 const METHOD =
-  /^(?:the\s+)?(?:cooking\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|how to (?:make|cook) (?:it|this|the soup)|to make(?: the soup)?|what to do)\s*:?$/i;
-const PART_WORD = /\b(?:topping|garnish|garnishes|swirl|to serve|for serving|to finish|serving|drizzle|croutons?|crispy|gremolata|pesto swirl)\b/i;
-const PLATE_WORD = /\b(?:on the side|alongside|to eat with|serve with|side)\b/i;
+  /^(?:the\s+)?(?:cooking\s+|basic\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|process|how to (?:make|cook|do) (?:it|this|the soup)|to make(?: the soup| it)?|what to do|zubereitung|preparaci[oó]n|pr[ée]paration|making it|then)\s*:?$/i;
+/** 'Ingredients: 500 g peas, 1 onion, ...', 'Method: Fry the onion ...' on one line. */
+const INGREDIENTS_INLINE = /^(?:ingredients?|you(?:'ll| will)? need|what you need)\s*:\s*(?=\S)/i;
+const METHOD_INLINE = /^(?:method|directions?|instructions?|preparation|procedure|what to do|then|how)\s*:\s*(?=\S.{20,})/i;
 
-const BULLET = /^\s*(?:[-*•–—·▢☐□✓]|\[[ xX]?\])\s+/u;
-const NUMBER = String.raw`(?:\d+(?:\s*(?:-|–|to|or)\s*\d+)?|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:\s+(?:to|or)\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))?)`;
-const OF_BOWLS = '(?:people|persons|portions|servings|bowls|eaters|guests|as a (?:starter|main))';
-const SERVINGS = [
-  /\b(?:serves|servings?|serving size|yields?|makes|feeds)\s*:?\s*(?:about\s+|approximately\s+|approx\.?\s+|enough for\s+|up to\s+)?(.+)$/i,
-  /^(?:enough\s+)?for\s+(.+?)\s+(?:people|persons|portions|servings|bowls)\b/i,
-  /^(?:enough\s+)?for\s+(\d+(?:\s*(?:-|–|to)\s*\d+)?|one|two|three|four|five|six|eight|ten|twelve)\.?$/i,
-  /^(.+?)\s+(?:servings|portions|bowls)\b\.?$/i,
+const BOWL_WORD =
+  /\b(?:topping|toppings|garnish|garnishes|swirl|to serve|for serving|to finish|serving|drizzle|croutons?|crispy|gremolata|pesto swirl|on top|for the top|on each bowl)\b/i;
+const PLATE_WORD = /\b(?:on the side|alongside|to eat with|serve with|side|at the table)\b/i;
+/** Headings that name the vessel: where it stands is when it goes in. */
+const VESSEL: readonly (readonly [RegExp, Stage])[] = [
+  [/\b(?:in|into) the (?:oven|roasting tin|tray)\b/i, 'base'],
+  [/\b(?:in|into) the blender\b/i, 'blend'],
 ];
-const COUNT_OF_BOWLS = new RegExp(String.raw`^${NUMBER}\s+(?:\w+\s+)?(?:people|persons|portions|servings|bowls)\.?$`, 'i');
-const IN_SENTENCE = [
-  new RegExp(String.raw`\b(?:serves|feeds|enough for)\s+(?:about\s+)?(${NUMBER})\b`, 'i'),
-  new RegExp(String.raw`\b(?:makes|yields|gives)\s+(?:about\s+)?(${NUMBER})\s+(?:\w+\s+)?${OF_BOWLS}\b`, 'i'),
-  new RegExp(String.raw`\bfor\s+(${NUMBER})\s+${OF_BOWLS}\b`, 'i'),
-  new RegExp(String.raw`\b(?:soup|chowder|bisque|dinner|lunch)\s+for\s+(${NUMBER})\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?))`, 'i'),
-];
-/** '1.', '2)', 'Step 3:', and a bare number before a sentence that tells what to do. */
-const NUMBERED = new RegExp(String.raw`^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]\s+(?=\p{L})|\d{1,2}\s+(?=(?:${TELLING})\b.{15,}(?:[.!]|\bthe\b)))`, 'iu');
+
+/** '1.', '2)', 'Step 3:', 'A', and a bare number before a sentence that tells what to do. */
+const NUMBERED = new RegExp(
+  String.raw`^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]\s*(?=\p{L})|(?:step\s+)?\d{1,2}\s+(?=(?:${TELLING})\b.{15,}(?:[.!]|\bthe\b))|[A-H]\s+(?=(?:${TELLING})\b))`,
+  'iu',
+);
 const VERBS = new RegExp(String.raw`\b(?:${TELLING})\b`, 'i');
 const STARTS_WITH_VERB = new RegExp(String.raw`^(?:${TELLING})\b`, 'i');
-const SENTENCE_SIGN = /\b(?:the|until|minutes?|mins?|hours?|into|over|it|them|in a|with a|boil|heat|smooth|soft|tender)\b/i;
+const SENTENCE_SIGN =
+  /\b(?:the|until|till|minutes?|mins?|hours?|into|over|it|them|in a|with a|boil|heat|smooth|soft|tender|and (?:add|blend|cook|serve|simmer|stir|season)|everything|all|bowls?|together)\b/i;
 const TOTAL =
   /\b(?:total(?:\s+time)?|ready in|takes|(?<!\b(?:prep|preparation|cook|cooking|active|chill|chilling|rest|resting|oven|hands-on)\s)time)\s*:?\s*(?:about\s+|only\s+|just\s+)?((?:\d+|an?|half an|one|two|three)\s*(?:-|to)?\s*\d*\s*(?:hours?|hrs?|h|minutes?|mins?|min)(?:\s*(?:and\s*)?\d+\s*(?:minutes?|mins?|min))?)/i;
 
 /** The number of bowls a line of text states, if it states one. */
-export function servingsIn(text: string): { min: number; max: number } | null {
-  const plain = text.replace(/\*\*|__/g, '').trim();
-  for (const pattern of SERVINGS) {
-    const found = pattern.exec(plain);
-    const number = found ? readRange((found[1] as string).trim()) : null;
-    if (number && number.range.min > 0 && !/^(?:cups?|litres?|liters?|quarts?|pints?|l|ml|g|minutes?|mins?|hours?)\b/i.test(number.rest))
-      return number.range;
-  }
-  return null;
-}
+export const servingsIn = (text: string): { min: number; max: number } | null => yieldIn(text)?.bowls ?? null;
 
-/** Marks that carry no text: bidirectional and zero-width marks, control characters, what broken encoding leaves. */
-const UNSEEN = /[\p{Cf}\p{Cc}\ufffd\u2028\u2029]/gu;
-/** Lines around a recipe that are none of it. */
-const NOT_RECIPE =
-  /^(?:nutrition(?:al)?(?: information| facts| per serving)?\s*(?::.*)?|calories:? \d.*|notes?:?|tips?:?|storage:?|equipment:?|print(?: recipe)?|rate this.*|advertisement|jump to recipe|share)$/i;
+/** Marks that carry no text: bidirectional and zero-width marks, control characters but for the tab, what broken encoding leaves. */
+// biome-ignore lint/suspicious/noControlCharactersInRegex: control characters are what is looked for
+const UNSEEN = /[\u0000-\u0008\u000b-\u001f\u007f-\u009f\u2028\u2029\ufffd]|(?!\u200d)\p{Cf}/gu;
 const RULE = /^(?:[-*_=~]{3,}|```.*)$/;
+
+/** No longer line is a name, a heading or furniture. */
+const MOST_SHORT = 200;
+const MOST_HEADING = 48;
+const MOST_INGREDIENT = 90;
+
+interface Marked {
+  at: number;
+  text: string;
+  /** Without bullet, number and marks. */
+  body: string;
+  head: string;
+  bulleted: boolean;
+  /** A number or a letter of a step stands before it. */
+  numbered: boolean;
+  /** An empty line stands before it, behind it. */
+  gap: boolean;
+  gapAfter: boolean;
+}
 
 interface Walk {
   sections: Sections;
   mode: 'open' | 'ingredients' | 'steps';
-  headed: boolean;
-  /** A heading 'Ingredients' stands somewhere: what comes before it is a story. */
+  /** A heading of the ingredients stands somewhere, one of the method. */
   listHeaded: boolean;
+  methodHeaded: boolean;
+  /** A heading of the method is still to come. */
+  methodAhead: boolean;
   stage: Stage | undefined;
+  part: string | undefined;
+  aside: ReturnType<typeof blockOf>;
+  isFood: IsFood;
 }
 
 export function findSections(text: string, isFood: IsFood = () => false): Sections {
-  const lines = text
+  const lines = markedLines(text);
+  const sections = noSections();
+  const methodAt = lines.findIndex(({ head }) => METHOD.test(head) || METHOD_INLINE.test(head));
+  const walk: Walk = {
+    sections,
+    mode: 'open',
+    listHeaded: lines.some(({ head }) => INGREDIENTS.test(head) || INGREDIENTS_INLINE.test(head)),
+    methodHeaded: methodAt >= 0,
+    methodAhead: methodAt >= 0,
+    stage: undefined,
+    part: undefined,
+    aside: null,
+    isFood,
+  };
+  lines.forEach((line, index) => {
+    walk.methodAhead = index < methodAt;
+    if (sections.claimedMinutes === undefined) takeTotal(line.text, sections);
+    const told = take(line, lines[index + 1], walk);
+    sections.account.push({ at: line.at, text: line.text, ...told });
+  });
+  sections.made ??= yieldOfSentences(lines);
+  return sections;
+}
+
+function markedLines(text: string): Marked[] {
+  const raw = text
     .replace(/\r\n?/g, '\n')
     .split('\n')
-    .map((line, at) => ({
-      text: line
+    .map((line) =>
+      line
         .replace(UNSEEN, '')
         .replace(/\u00a0/g, ' ')
         .replace(/^\s*>\s?/, '')
         .trim(),
-      at,
-    }))
-    .filter((line) => line.text !== '' && !RULE.test(line.text));
-  const sections: Sections = { title: '', servings: null, ingredients: [], steps: [] };
-  const heads = lines.map((line) => bare(line.text));
-  const walk: Walk = {
-    sections,
-    mode: 'open',
-    headed: heads.some((head) => INGREDIENTS.test(head) || METHOD.test(head)),
-    listHeaded: heads.some((head) => INGREDIENTS.test(head)),
-    stage: undefined,
-  };
-  lines.forEach((line, index) => {
-    const head = heads[index] as string;
-    if (sections.claimedMinutes === undefined) takeTotal(line.text, sections);
-    if (NOT_RECIPE.test(head)) return;
-    if (INGREDIENTS.test(head)) {
-      walk.mode = 'ingredients';
-      walk.stage = undefined;
-    } else if (METHOD.test(head)) walk.mode = 'steps';
-    else if (sections.title === '' && sections.ingredients.length === 0 && walk.mode === 'open' && isTitle(line.text)) takeTitle(line, sections);
-    else if (!sections.servings && takeServings(line, sections)) return;
-    else if (isPart(line.text, lines[index + 1]?.text, walk, isFood)) {
-      walk.stage = stageNamed(head) ?? (PLATE_WORD.test(head) ? 'plate' : PART_WORD.test(head) ? 'bowl' : undefined);
-      const next = lines[index + 1]?.text ?? '';
-      if (walk.mode === 'steps' && !startsWithAmount(next) && !isFood(next)) return;
-      walk.mode = 'ingredients';
-    } else takeLine(line, walk, isFood);
+    );
+  return raw.flatMap((line, at): Marked[] => {
+    if (line === '' || RULE.test(line)) return [];
+    const head = bare(line);
+    const numbered = NUMBERED.test(head);
+    return [
+      {
+        at,
+        text: line,
+        head,
+        body: withoutLead(numbered ? head.replace(NUMBERED, '') : line),
+        bulleted: isBulleted(line),
+        numbered,
+        gap: at === 0 || raw[at - 1] === '',
+        gapAfter: at === raw.length - 1 || raw[at + 1] === '',
+      },
+    ];
   });
-  sections.servings ??= servingsOfSentences(lines);
-  return sections;
 }
-
-/** The stages by the names this kitchen gives them. */
-const stageNamed = (head: string): Stage | undefined =>
-  STAGES.find((stage) => STAGE_LABELS[stage].toLowerCase() === head.toLowerCase().replace(/:$/, ''));
 
 const bare = (text: string): string =>
   text
@@ -134,8 +176,121 @@ const bare = (text: string): string =>
     .replace(/\*\*|__/g, '')
     .trim();
 
+/** What one line is, with what it adds to the sections. */
+function take(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind; furniture?: Furniture } {
+  const { sections } = walk;
+  const { head } = line;
+  if (INGREDIENTS.test(head)) return heading(walk, 'ingredients');
+  if (METHOD.test(head)) return heading(walk, 'steps');
+  if (INGREDIENTS_INLINE.test(head)) return inlineList(line, walk);
+  if (METHOD_INLINE.test(head)) {
+    heading(walk, 'steps');
+    return step({ ...line, body: head.replace(METHOD_INLINE, '') }, walk);
+  }
+  const block = head.length < MOST_HEADING ? blockOf(head) : null;
+  if (block) {
+    walk.aside = block;
+    return { kind: 'furniture', furniture: block.kind };
+  }
+  if (walk.aside) {
+    const furniture = inBlock(line, next, walk);
+    if (furniture) return { kind: 'furniture', furniture };
+    walk.aside = null;
+  }
+  const furniture = line.text.length < MOST_SHORT ? furnitureOf(head) : null;
+  if (furniture && !(furniture === 'page' && walk.mode !== 'open' && walk.isFood(line.body))) {
+    if (!sections.made) takeYield(line, sections);
+    return { kind: 'furniture', furniture };
+  }
+  if (sections.title === '' && sections.ingredients.length === 0 && walk.mode === 'open' && isTitle(line)) return title(line, next, walk);
+  if (isYield(line, walk)) {
+    if (!sections.made?.bowls) takeYield(line, sections);
+    return { kind: 'yield' };
+  }
+  if (isPart(line, next, walk)) return part(line, next, walk);
+  return walk.mode === 'steps' ? inSteps(line, next, walk) : inList(line, next, walk);
+}
+
+function heading(walk: Walk, mode: 'ingredients' | 'steps'): { kind: Kind } {
+  walk.mode = mode;
+  walk.aside = null;
+  walk.stage = undefined;
+  walk.part = undefined;
+  return { kind: 'heading' };
+}
+
+/** 'Ingredients: 500 g frozen peas, 1 onion, 20 g butter': each behind its comma. */
+function inlineList(line: Marked, walk: Walk): { kind: Kind } {
+  heading(walk, 'ingredients');
+  for (const text of itemsOf(line.head.replace(INGREDIENTS_INLINE, ''))) walk.sections.ingredients.push({ text, at: line.at });
+  return { kind: 'ingredient' };
+}
+
+const ITEM_BREAK =
+  /\s*(?:;|\s\/\s|\s[•·|]\s|,(?=\s*(?:and\s+)?(?:\(?\d|[½¼¾⅓⅔]|(?:an?|one|two|three|four|five|six|eight|half|some|salt|pepper|a few|juice|zest)\b)))\s*/iu;
+/** A list on one line, at the marks that begin another amount. */
+export const itemsOf = (text: string): string[] =>
+  text
+    .replace(/\.\s*$/, '')
+    .split(ITEM_BREAK)
+    .map((item) => item.replace(/^and\s+/i, '').trim())
+    .filter(Boolean);
+
+/** A line of a laid-aside block; null where the block is over. */
+function inBlock(line: Marked, next: Marked | undefined, walk: Walk): Furniture | null {
+  const block = walk.aside as NonNullable<Walk['aside']>;
+  if (block.within) return block.within.test(line.head) ? block.kind : null;
+  if (/^(?:for (?:the )?|to )[\p{L}\s'’&-]{2,40}:?$/iu.test(line.head) && next && looksLikeIngredient(next)) return null;
+  if (block.kind === 'equipment' && line.gap) return null;
+  // Notes go on to the next heading of the recipe.
+  return line.numbered && !walk.methodHeaded ? null : block.kind;
+}
+
+function title(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind } {
+  const { sections } = walk;
+  const text = line.head.replace(/^(?:name|title|recipe|dish)\s*[:=]\s*/i, '').trim();
+  const made = yieldIn(line.text);
+  // 'Soup (serves 4)', 'Soup. For six.': what it makes is no part of its name.
+  const cut = made ? text.split(/\s*(?:[,(–—-]|\s[-–—]|[.!])\s*(?=(?:for|serves|makes|yields?|\d|enough|\())/i)[0] : undefined;
+  if (made) sections.made = { ...made, at: line.at };
+  sections.title = (cut && cut.length > 3 ? cut : text).replace(/[\p{Extended_Pictographic}\uFE0F]/gu, '').trim();
+  void next;
+  return { kind: 'title' };
+}
+
+/** 'A soup of leeks' begins with a number word and is a title all the same; '2 leeks' is not. */
+const isTitle = (line: Marked): boolean =>
+  !/^[\d½¼¾⅓⅔\-*•[]/u.test(line.text) && line.text.length < 120 && !(line.text.length < 40 && isOnlyYield(line.text)) && !/^\(/.test(line.text);
+
+function isYield(line: Marked, walk: Walk): boolean {
+  if (line.text.length > 100 || !yieldIn(line.body)) return false;
+  if (isOnlyYield(line.body))
+    return !(walk.mode === 'ingredients' && walk.isFood(line.body) && !/\b(?:serv|portion|bowl|cover|pax|make|yield)/i.test(line.body));
+  return (
+    /^(?:serves|feeds|servings?|(?:standard )?yields?|makes|gives|portions?|covers|batch)\b/i.test(line.head) &&
+    !/[.!]\s+\p{L}/u.test(line.text) &&
+    line.text.length < 80
+  );
+}
+
+function takeYield(line: Marked, sections: Sections): void {
+  const made = yieldIn(line.body);
+  if (made) sections.made = { ...sections.made, ...made, at: line.at };
+}
+
+/** Bowls named within a sentence anywhere; what is said last counts: '... finish with the cream. Serves 4-6.' */
+function yieldOfSentences(lines: readonly Marked[]): Sections['made'] {
+  let made: Sections['made'] = null;
+  for (const { text, at } of lines)
+    for (const sentence of text.slice(0, 20_000).split(/(?<=[.!?])\s+/)) {
+      const range = sentence.length < 2000 ? bowlsSaid(sentence) : null;
+      if (range) made = { bowls: range, at };
+    }
+  return made;
+}
+
 function takeTotal(text: string, sections: Sections): void {
-  const found = text.length < 200 ? TOTAL.exec(text.replace(/\*\*|__/g, '')) : null;
+  const found = text.length < MOST_SHORT ? TOTAL.exec(text.replace(/\*\*|__/g, '')) : null;
   if (!found) return;
   let minutes = 0;
   for (const [, number, unit] of (found[1] as string).matchAll(/(\d+|an?|half an|one|two|three)\s*(hours?|hrs?|h|minutes?|mins?|min)/gi)) {
@@ -145,95 +300,116 @@ function takeTotal(text: string, sections: Sections): void {
   if (minutes > 0) sections.claimedMinutes = minutes;
 }
 
-/** 'A soup of leeks' begins with a number word and is a title all the same; '2 leeks' is not. */
-const isTitle = (text: string): boolean => !/^[\d½¼¾⅓⅔\-*•[]/u.test(text) && !servingsIn(text.length < 30 ? text : '') && text.length < 120;
+/** The stages by the names this kitchen gives them. */
+const stageNamed = (head: string): Stage | undefined =>
+  STAGES.find((stage) => STAGE_LABELS[stage].toLowerCase() === head.toLowerCase().replace(/:$/, ''));
 
-function takeTitle(line: TextLine, sections: Sections): void {
-  const text = bare(line.text);
-  const inside = /\s*\(([^)]*)\)\s*$/.exec(text);
-  const range = inside ? servingsIn(inside[1] as string) : null;
-  if (range) sections.servings = { ...range, at: line.at };
-  sections.title = range && inside ? text.slice(0, inside.index) : text;
-}
-
-function takeServings(line: TextLine, sections: Sections): boolean {
-  const range =
-    line.text.length < 80 && (!looksLikeIngredient(line.text) || COUNT_OF_BOWLS.test(line.text)) && !NUMBERED.test(line.text)
-      ? servingsIn(line.text)
-      : null;
-  if (!range || /[.!]\s+\p{L}/u.test(line.text)) return false;
-  sections.servings = { ...range, at: line.at };
-  return true;
-}
-
-/** Bowls named within a sentence anywhere: '... finish with the cream. Serves 4-6.' */
-function servingsOfSentences(lines: readonly TextLine[]): Sections['servings'] {
-  for (const { text, at } of lines)
-    for (const pattern of IN_SENTENCE) {
-      const range = readRange(pattern.exec(text)?.[1] ?? '')?.range;
-      if (range && range.min > 0) return { ...range, at };
-    }
-  return null;
+function part(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind } {
+  const { head } = line;
+  walk.stage =
+    stageNamed(head) ?? (PLATE_WORD.test(head) ? 'plate' : BOWL_WORD.test(head) ? 'bowl' : VESSEL.find(([words]) => words.test(head))?.[1]);
+  walk.part = head.replace(/:$/, '');
+  if (walk.mode === 'steps' && !(next && (looksLikeIngredient(next) || walk.isFood(next.body)))) return { kind: 'heading' };
+  walk.mode = 'ingredients';
+  return { kind: 'heading' };
 }
 
 /** A heading of a part: 'For the topping:', 'To serve', 'Horseradish cream' above a list. */
-function isPart(text: string, next: string | undefined, { mode, headed }: Walk, isFood: IsFood): boolean {
-  const head = bare(text);
-  if (head.length > 48 || startsWithAmount(text) || namesAmountBehind(head) || BULLET.test(text) || NUMBERED.test(text) || /[.!?]$/.test(head))
+function isPart(line: Marked, next: Marked | undefined, walk: Walk): boolean {
+  const { head, text } = line;
+  if (head.length > MOST_HEADING || line.numbered || startsWithAmount(text) || amountBehind(head.replace(/\s*\([^)]*\)/g, '')) || /[.!?]$/.test(head))
     return false;
-  if (/^(?:for (?:the )?)?[\p{L}\s'’&-]{2,44}:$/iu.test(head)) return true;
-  if (/^for (?:the )?\p{L}/iu.test(head) && !readRange(head.slice(4))) return true;
-  if (next === undefined || !looksLikeIngredient(next) || head.split(/\s+/).length > 6 || /,/.test(head)) return false;
-  if (/^#+\s/.test(text) || (/^\*\*.*\*\*$/.test(text) && mode !== 'open')) return true;
-  return (
-    (mode === 'ingredients' || (mode === 'steps' && !headed)) &&
-    !isFood(head) &&
-    !/\b(?:salt|pepper)\b/i.test(head) &&
-    /^(?:to serve|topping|garnish|\p{Lu})/iu.test(head)
-  );
+  const words = head.replace(/\s*\([^)]*\)\s*:?$/, '');
+  if (line.bulleted && !/:$/.test(head)) return false;
+  if (/^[\p{L}\s'’&/-]{2,44}:$/iu.test(head.replace(/\s*\([^)]*\)/, '')) && !(line.bulleted && walk.isFood(line.body))) return true;
+  if (/^(?:for|in|on|into) (?:the )?\p{L}/iu.test(words) && !readRange(words.replace(/^\w+ /, '')) && words.split(/\s+/).length < 7)
+    return next !== undefined;
+  if (next === undefined || !looksLikeIngredient(next) || words.split(/\s+/).length > 6 || /[,;]/.test(words)) return false;
+  if (/^#+\s/.test(text) || (/^\*\*.*\*\*$/.test(text) && walk.mode !== 'open')) return true;
+  if (!/^(?:to serve|to finish|topping|garnish|\p{Lu})/u.test(words) && !/^(?:to serve|to finish|toppings?|garnish)\b/i.test(words)) return false;
+  const inList =
+    walk.mode === 'ingredients' || (walk.mode === 'steps' && !walk.methodHeaded) || (walk.mode === 'open' && line.gap && walk.sections.title !== '');
+  if (!inList || /\b(?:salt|pepper)\b/i.test(words)) return false;
+  // 'Croutons' above its own list, with a space before it and none behind; 'Dollop of cream' above another line is no heading.
+  const apart = line.gap && !line.gapAfter;
+  const loud = words === words.toUpperCase() && next.body !== next.body.toUpperCase();
+  return walk.isFood(words)
+    ? apart || loud
+    : words.split(/\s+/).length < 4 && !/\bof\b/i.test(words) && (apart || loud || !walk.listHeaded || !walk.methodAhead);
 }
 
-function takeLine(line: TextLine, walk: Walk, isFood: IsFood): void {
-  const { sections, headed } = walk;
-  const numbered = NUMBERED.test(line.text);
-  const step = { ...line, text: bare(line.text.replace(NUMBERED, '').replace(BULLET, '')) };
-  if (walk.mode === 'steps') {
-    if (!headed && startsWithAmount(line.text) && !isSentence(line.text)) {
-      walk.mode = 'ingredients';
-      takeIngredient(line, walk);
-    } else if (!isServingLine(line, sections)) sections.steps.push(step);
-    return;
-  }
-  const sentence = numbered || isSentence(line.text);
-  if (looksLikeIngredient(line.text) && !(sentence && line.text.length > 90)) {
-    if (!headed) walk.mode = 'ingredients';
-    takeIngredient(line, walk);
-  } else if (sentence && walk.listHeaded && walk.mode === 'open' && sections.ingredients.length === 0 && !numbered) {
-    // What is told before the list is a story.
-    return;
-  } else if (sentence && (sections.ingredients.length > 0 || numbered || line.text.length > 90)) {
-    if (!headed || walk.mode === 'ingredients') walk.mode = 'steps';
-    sections.steps.push(step);
-  } else if (walk.mode === 'ingredients' || (sections.ingredients.length > 0 && isFood(line.text))) takeIngredient(line, walk);
-  else if (!walk.listHeaded && (namesAmountBehind(line.text) || (line.text.length < 60 && isFood(line.text)))) {
-    if (!headed) walk.mode = 'ingredients';
-    takeIngredient(line, walk);
-  } else if (line.text.length > 90 && !headed) sections.steps.push(step);
-}
-
-const isServingLine = ({ text, at }: TextLine, { servings }: Sections): boolean => servings?.at === at && text.length < 40;
-
-const takeIngredient = (line: TextLine, { sections, stage }: Walk): void => {
-  sections.ingredients.push({ ...line, ...(stage ? { stage } : {}) });
-};
-
-/** 'Carrots: 500 g', 'Chicken stock, 750 ml'. */
-const namesAmountBehind = (text: string): boolean =>
-  text.length < 60 && /^[\p{L}][\p{L}\s'’-]*(?:[:,(]|\s[-–—x×])\s*[\d½¼¾]/u.test(text) && !/[.!?]$/.test(text);
-const startsWithAmount = (text: string): boolean => readRange(text.replace(BULLET, '')) !== null && !NUMBERED.test(text);
-const looksLikeIngredient = (text: string): boolean =>
-  !NUMBERED.test(text) && (startsWithAmount(text) || BULLET.test(text)) && !isImperative(text.replace(BULLET, ''));
+const looksLikeIngredient = (line: Marked): boolean =>
+  !line.numbered && (startsWithAmount(line.text) || line.bulleted || amountBehind(line.head) !== null) && !isImperative(line.body);
 const isImperative = (text: string): boolean => STARTS_WITH_VERB.test(text) && SENTENCE_SIGN.test(text);
-const isSentence = (text: string): boolean =>
-  isImperative(text.replace(BULLET, '')) ||
-  (VERBS.test(text) && (/[.!]$/.test(text) || text.length > 60) && !(startsWithAmount(text) && text.length < 90));
+/** A line that tells what to do, and no ingredient. */
+const isSentence = (line: Marked): boolean =>
+  isImperative(line.body) ||
+  (VERBS.test(line.body) &&
+    (/[.!]$/.test(line.text) || line.text.length > 60) &&
+    !((startsWithAmount(line.text) || amountBehind(line.head)) && line.text.length < MOST_INGREDIENT));
+/** Two sentences, or one that goes on: no ingredient is told so. */
+const cannotBeIngredient = (line: Marked): boolean =>
+  (isImperative(line.body) && !startsWithAmount(line.text)) ||
+  /[.!?]\s+\p{Lu}.*\b(?:the|until|it)\b/u.test(line.body) ||
+  (line.numbered && STARTS_WITH_VERB.test(line.body));
+
+function inSteps(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind; furniture?: Furniture } {
+  const listed =
+    (startsWithAmount(line.text) || amountBehind(line.head) !== null) && !line.numbered && line.text.length < MOST_INGREDIENT && !isSentence(line);
+  if (listed && !isImperative(line.body) && (!walk.methodHeaded || (walk.part !== undefined && next !== undefined && walk.isFood(line.body)))) {
+    walk.mode = 'ingredients';
+    return ingredient(line, walk);
+  }
+  return step(line, walk);
+}
+
+function inList(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind; furniture?: Furniture } {
+  const { sections } = walk;
+  if (walk.mode === 'ingredients' && (walk.listHeaded || walk.part !== undefined)) {
+    if (cannotBeIngredient(line) || (line.numbered && isSentence(line)) || (!walk.methodAhead && isSentence(line) && !nextIsListed(next))) {
+      if (!walk.methodAhead) walk.mode = 'steps';
+      return step(line, walk);
+    }
+    return ingredient(line, walk);
+  }
+  const listed = looksLikeIngredient(line) && !(isSentence(line) && line.text.length > MOST_INGREDIENT);
+  if (listed && (sections.ingredients.length > 0 || !walk.listHeaded)) {
+    if (!walk.listHeaded) walk.mode = 'ingredients';
+    return ingredient(line, walk);
+  }
+  if (walk.listHeaded && walk.mode === 'open' && sections.ingredients.length === 0 && !line.numbered) return story(line);
+  if (isSentence(line) || line.numbered) {
+    // What is told before any food is named is a story, unless it tells what to do.
+    if (sections.ingredients.length === 0 && !line.numbered && !isImperative(line.body) && line.text.length <= MOST_INGREDIENT) return story(line);
+    if (!walk.methodAhead) walk.mode = 'steps';
+    return step(line, walk);
+  }
+  if (line.text.length < 60 && walk.isFood(line.body)) {
+    if (!walk.listHeaded) walk.mode = 'ingredients';
+    return ingredient(line, walk);
+  }
+  if (line.text.length > MOST_INGREDIENT) return step(line, walk);
+  if (walk.mode === 'ingredients') return ingredient(line, walk);
+  return /[.!?]$/.test(line.text) || line.text.split(/\s+/).length > 5 ? story(line) : { kind: 'unread' };
+}
+
+const nextIsListed = (next: Marked | undefined): boolean =>
+  next !== undefined && startsWithAmount(next.text) && !next.numbered && next.text.length < MOST_INGREDIENT;
+
+const story = (_line: Marked): { kind: Kind; furniture: Furniture } => ({ kind: 'furniture', furniture: 'story' });
+
+function step(line: Marked, { sections }: Walk): { kind: Kind } {
+  sections.steps.push({ text: bare(line.body), at: line.at });
+  return { kind: 'step' };
+}
+
+function ingredient(line: Marked, { sections, stage, part: of }: Walk): { kind: Kind } {
+  const text = line.numbered ? line.body : line.text;
+  // 'salt; pepper; 2 leeks': several on one line.
+  const items =
+    /;|\s\/\s/.test(text) && text.split(/;|\s\/\s/).every((item) => startsWithAmount(item.trim()) || item.trim().split(/\s+/).length < 4)
+      ? itemsOf(text)
+      : [text];
+  for (const item of items) sections.ingredients.push({ text: item, at: line.at, ...(stage ? { stage } : {}), ...(of ? { part: of } : {}) });
+  return { kind: 'ingredient' };
+}

@@ -7,7 +7,7 @@ import { sectionsOfJsonLd } from './formats/jsonLd.ts';
 import { flattenPipes, tableRows } from './formats/table.ts';
 import { readLine } from './line.ts';
 import { ingredientsOfProse, type Names, sentencesOf, titleOfProse } from './prose.ts';
-import { findSections, type Sections, type TextLine } from './sections.ts';
+import { findSections, noSections, type Sections, type TextLine } from './sections.ts';
 
 /** Longer lines name no ingredients. */
 const MOST_READ = 120;
@@ -43,7 +43,7 @@ export function sourceOf(text: string, names: Names): Source {
         ...((STAGES as readonly string[]).includes(stage ?? '') ? { stage: stage as Stage } : {}),
       }),
     );
-    return { kind: 'text', sections: { title: '', servings: null, ingredients, steps: [] }, prose: false };
+    return { kind: 'text', sections: { ...noSections(), ingredients }, prose: false };
   }
   return { kind: 'text', ...ofText(flattenPipes(text), names) };
 }

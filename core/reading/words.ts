@@ -14,6 +14,10 @@ export const DESCRIPTORS = set(
     'full-fat regular traditional rough fine coarse crumbled shaved trimmings segments seedless cooking eating tart crisp sour bramley ready-cut pre-cut woody outer inner tough wilted leafy hulled toasted plus ' +
     'from granny smith gala fuji cox conference bosc anjou roma vine cherry more little lots few some one two any kind type variety preferred choice approx weight total net drained bag tub pack package packet box block brick loosely firmly shelled podded undrained ' +
     'old-fashioned generous rounded scant big fat thin loosely lightly creamy smooth extra-thick ' +
+    'lg med sm xl kent hokkaido hass san marzano crown prince uchiki kuri desiree charlotte estima rooster bintje sebago kennebec kestrel roma lebanese continental telegraph english persian ' +
+    'vidalia walla maui hamburg nantes chantenay imperator heirloom heritage cavolo lacinato dinosaur tuscan italian hispi pointed flesh fillet flake crown meat kernel round iced ice ' +
+    'germ shell-on head-on heads shells stalky leaves-on washed-up rinsed-off cleaned deveined husked skinned boned filleted pin-boned free range corn-fed outdoor-reared line-caught wild farmed grass-fed ' +
+    'sourced local homegrown home-grown garden seasonal supermarket british dorset jersey cornish kentish our my own these those this that nice lovely proper decent beautiful gorgeous handsome plenty lots ' +
     'halves quarters wedges rings ribbons matchsticks batons coins rounds bite-size bite-sized inch cm mm thick thin lengthwise crosswise diagonally across then until soft crispy golden',
 );
 
@@ -25,6 +29,18 @@ export const MODIFIERS = set(
 /** Make a food the opposite of itself: never matched to the row of the real one. */
 export const OPPOSITES = set(
   'vegan plant-based dairy-free gluten-free wheat-free mock imitation alternative substitute replacement style vegetarian eggless nondairy non-dairy',
+);
+
+/** Words beside a food that make another of it: never read as a kind of the food. */
+export const MAKES_ANOTHER: ReadonlySet<string> = set(
+  'oil juice powder paste sauce puree concentrate extract essence syrup jam jelly chutney relish pickle ketchup vinegar wine liqueur chip crisp cracker snack bread cake pie tart bun roll cookie biscuit pudding ' +
+    'candy candied crystallised glazed jerky cured fermented pickled dried smoked tinned canned powdered seed leaf leave stem root blossom flower bark kernel husk shell peel zest rind skin pit stone tea drink ' +
+    'soda ice-cream sorbet flavoured flavored scented spiced seasoning mix blend stuffing sausage burger nugget ball dumpling ravioli tortellini gnocchi noodle pasta flour starch meal bran germ milk cream butter cheese ' +
+    'margarine spread yogurt kefir custard curd tofu tempeh mock vegan plant faux imitation style sweet bitter wild horse water winter summer turkey duck goose pork beef lamb goat fish',
+);
+/** Nouns that say nothing by themselves: the word before them is the food. */
+export const HOLLOW: ReadonlySet<string> = set(
+  'milk cream butter cheese oil flour sauce paste powder bread yogurt yoghurt noodle vinegar syrup sugar jam spread seed nut leaf stock broth bouillon fish meat starch drink wine juice salt pepper roll cracker bean salad spice seasoning mix chip crisp fat root dressing dip wrap',
 );
 
 export const RINSED = /\brinsed\b/i;

@@ -74,6 +74,10 @@ export interface Recipe {
   servings?: number | undefined;
   servingGrams?: number | undefined;
   measuredYieldGrams?: number | undefined;
+  /** A volume the text says it makes, ml, where it names no bowls. */
+  yieldMl?: number | undefined;
+  /** Lines of the text that were not understood, until they are settled: with one, nothing is told as absent. */
+  unread?: string[] | undefined;
   pot?: { diameterCm?: number | undefined; depthCm?: number | undefined; ringKw?: number | undefined } | undefined;
   lines: Line[];
   steps: Step[];

@@ -37,7 +37,7 @@ describe('schema.org JSON-LD', () => {
     ['2 litres', null],
     [undefined, null],
   ])('a yield of %j is %j bowls at least', (recipeYield, bowls) => {
-    expect(sections({ ...RECIPE, recipeYield })?.servings?.min ?? null).toBe(bowls);
+    expect(sections({ ...RECIPE, recipeYield })?.made?.bowls?.min ?? null).toBe(bowls);
   });
   test('steps come from sections, steps, lists and plain text', () => {
     const step = (text: string) => ({ '@type': 'HowToStep', text });

@@ -1,7 +1,7 @@
 /** A schema.org Recipe in JSON-LD, alone, in a list or in a graph: https://schema.org/Recipe. */
 
-import type { Sections, TextLine } from '../sections.ts';
-import { servingsIn } from '../sections.ts';
+import { noSections, type Sections, type TextLine } from '../sections.ts';
+import { type Yield, yieldIn } from '../yield.ts';
 import { readHtml } from './html.ts';
 
 type Json = Record<string, unknown>;
@@ -33,22 +33,24 @@ export function sectionsOfJsonLd(value: unknown, source: string): Sections | nul
   };
   const ingredients = texts(recipe.recipeIngredient ?? recipe.ingredients).map(place);
   const steps = instructions(recipe.recipeInstructions).map(place);
-  const bowls = [recipe.recipeYield ?? recipe.yield]
+  const yields = [recipe.recipeYield ?? recipe.yield]
     .flat()
-    .flatMap((one) => (typeof one === 'number' ? [{ min: one, max: one }] : (yieldOf(one) ?? [])))[0];
+    .flatMap((one): Yield[] => (typeof one === 'number' ? [{ bowls: { min: one, max: one } }] : [yieldOf(one)].filter((made) => made !== null)));
+  const made = yields.find(({ bowls }) => bowls && bowls.min > 0) ?? yields.find(({ bowls }) => !bowls);
   const total = minutesOfDuration(recipe.totalTime);
   return {
+    ...noSections(),
     title: plain(recipe.name) || 'Untitled soup',
-    servings: bowls && bowls.min > 0 ? { ...bowls, at: 0 } : null,
+    made: made ? { ...made, at: 0 } : null,
     ingredients,
     steps,
     ...(total === null ? {} : { claimedMinutes: total }),
   };
 }
 
-function yieldOf(value: unknown): { min: number; max: number } | null {
+function yieldOf(value: unknown): Yield | null {
   const text = plain(value);
-  return servingsIn(text) ?? (/^\d+(?:\s*(?:-|to)\s*\d+)?$/.test(text) ? servingsIn(`${text} servings`) : null);
+  return yieldIn(text) ?? (/^\d+(?:\s*(?:-|to)\s*\d+)?$/.test(text) ? yieldIn(`${text} servings`) : yieldIn(`Makes ${text}`));
 }
 
 /** Text without markup; JSON-LD fields often carry HTML. */
