@@ -27,15 +27,13 @@ test('on clean texts at most a tenth of the lines are doubted', () => {
   expect(share(inRecipes, ({ doubted }) => doubted)).toBeLessThanOrEqual(0.1);
 });
 
-describe.each(recipes.map(({ row, scored }) => [row.id, row, scored] as const))('%s', (_id, row, scored) => {
+describe.each(recipes.map(({ row, scored }) => [row.id, row, scored] as const))('%s', (_id, _row, scored) => {
   test('every line is found, and no other', () => {
     expect(scored.lines.filter(({ right }) => !right)).toEqual([]);
     expect(scored.extra).toEqual([]);
   });
   test('bowls and stages are read', () => {
     expect(scored.servingsRight).toBe(true);
-    expect(scored.lines.filter(({ stageRight }) => stageRight === false).map(({ text, got }) => `${text}: ${got}`)).toEqual(
-      row.id === 'prose-metric' ? [expect.stringContaining('curry-powder')] : [],
-    );
+    expect(scored.lines.filter(({ stageRight }) => stageRight === false).map(({ text, got }) => `${text}: ${got}`)).toEqual([]);
   });
 });

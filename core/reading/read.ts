@@ -70,7 +70,7 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
       drafts.push(...readIngredient({ text: name, at: 0 }, drafts.length, context));
   }
   const listed = drafts.map(({ line }) => line);
-  const read = readSteps(steps, listed, shelf);
+  const read = readSteps(steps, listed, shelf, partsOf(drafts));
   for (const { line, textLine } of drafts) {
     line.stage = stageOf(line, textLine, read.stages.get(line.id), read.steps.length > 0, shelf);
     const gone = read.eaten.get(line.id);
@@ -122,6 +122,9 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
     });
   return { recipe, measures: system, doubts: byConsequence(doubts), unread };
 }
+
+const partsOf = (drafts: readonly Draft[]): Map<string, string> =>
+  new Map(drafts.flatMap(({ line, textLine }) => (textLine.part ? [[line.id, textLine.part] as const] : [])));
 
 const asWritten = ({ text }: TextLine, index: number): Line => ({ id: `l${index + 1}`, stage: 'simmer', text, foodId: null, grams: null });
 
@@ -275,7 +278,10 @@ const TO_SERVE = /\b(?:to serve|for serving|to garnish|for garnish|for the top|g
 function stageOf(line: Line, textLine: TextLine, used: Stage | undefined, hasSteps: boolean, shelf: Shelf): Stage {
   if (textLine.stage === 'plate') return 'plate';
   const food = line.foodId ? shelf.food(line.foodId) : undefined;
-  const bread = food !== undefined && food.category === 'bread' && !/\bcroutons?|crumbs?\b/i.test(`${food.id} ${line.text}`);
+  const bread =
+    food !== undefined &&
+    food.category === 'bread' &&
+    !/\b(?:croutons?|crumbs?|cubed|diced|torn|float)\b/i.test(`${food.id} ${line.text} ${textLine.part ?? ''}`);
   const served =
     textLine.stage === 'bowl' || (TO_SERVE.test(line.text) && !/\bplus (?:extra|more)\b/i.test(line.text)) || used === 'bowl' || used === 'plate';
   if (served && bread) return 'plate';

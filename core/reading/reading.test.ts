@@ -2,12 +2,12 @@
 import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
 import type { Food } from '../vocabulary/food.ts';
+import { minutesIn } from './clauses.ts';
 import { weigh } from './grams.ts';
 import { readLine } from './line.ts';
 import { matchFood } from './match.ts';
 import { readRecipe } from './read.ts';
 import { findSections, servingsIn } from './sections.ts';
-import { minutesIn } from './steps.ts';
 import { weighLine } from './weighLine.ts';
 
 const food = (phrase: string) => {

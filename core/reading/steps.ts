@@ -1,35 +1,38 @@
 /**
  * What the steps say: stage, method, minutes, lid, when it is done, which lines each uses, and what is taken out.
- * A step is read clause by clause, since 'blend until smooth, stir in the cream' changes stage on the way.
+ * A step is read clause by clause, since 'blend until smooth, stir in the cream' changes stage on the way; and with an eye on what is
+ * still to come: nothing is served while the pot is yet to simmer.
  */
 import type { Shelf } from '../food/shelf.ts';
-import { readRange } from '../quantity/amount.ts';
-import { CATEGORY_ROWS, type Category, isOf } from '../vocabulary/category.ts';
+import { type Category, isOf } from '../vocabulary/category.ts';
 import { type Eaten, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
-import { tokensOf } from './match.ts';
+import { type Clause, clausesOf, lidIn, methodMinutes, methodOf, minutesIn, segmentsOf } from './clauses.ts';
+import { speakersOf } from './heads.ts';
 import type { TextLine } from './sections.ts';
-import { METHODS, methodRow, verbsThat } from './verbs.ts';
+import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
 
-const COOK = /\b(cook|stir over)\b/i;
 const SERVE =
-  /\b(serve|garnish|top (?:with|each)|topped|swirl|scatter|sprinkle|spoon over|ladle|drizzle over|into (?:each|the|warm|warmed) bowls?|each bowl|on top)\b/i;
-const SERVE_WITH = /\b(?:serve[sd]?\b.*\bwith|on the side|alongside|pass)\b/i;
-const TAKE_OUT = /\b(take out|remove|discard|fish out|lift out|pick out|throw away)\b/i;
-const KEPT = /\b(set aside|reserve|save|keep warm|drain on|slotted spoon|for the top)\b/i;
-const BACK = /\b(?:back (?:in|into|to)|return)\b/i;
+  /\b(serve[sd]?|to serve|garnish|top (?:with|each)|topped|swirl(?:ed|ing)?|scatter(?:ed|ing)?|sprinkl(?:e|ed|ing)|spoon over|ladle|drizzle over|into (?:each|the|warm|warmed) (?:bowls?|cups?|plates?|mugs?)|(?:each|every|over each|in each|on each) (?:bowl|plate|cup|portion|serving|mug)|per bowl|a bowl\b|on (?:the )?top|over the top|float)\b/i;
+const SERVE_WITH = /\b(?:serve[sd]?\b.*\bwith|on the side|alongside|pass|on the plate|with it)\b/i;
+const TAKE_OUT =
+  /\b(?:take out|taken out|remov(?:e|ed|ing)|discard(?:ed|ing)?|(?:fish|lift|pick|pull|tak)(?:ing|ed|e)?(?: \w+){0,4} out|throw(?:ing)?(?: \w+){0,4} (?:away|out)|com(?:es|ing)? out)\b/i;
+/** What is taken from a food and not the food: 'discard the bones'. */
+const OF_A_FOOD = /\b(?:bones?|skins?|shells?|fat|rind|lid|foil|foam|scum|seeds?|stalks?|stems?|pith|cobs?|peel|woody ends?)\b/i;
+const KEPT = /\b(set aside|reserve|save|keep|kept|keeping|drain on|slotted spoon|for the top|for (?:the )?garnish)\b/i;
+const BACK = /\b(?:back (?:in|into|to)|return(?:ed|ing)?|go(?:es)? back|put(?:ting)? back)\b/i;
+const PUT_BACK = /\b(?:shred(?:ded)?|flak(?:e|ed)|chopped|diced|picked|cut up|pulled|meat|through|pieces)\b/i;
 const POUR_OFF = /\b(pour|drain|spoon) off\b.*\bfat\b/i;
-const STRAIN = /\b(strain|sieve)\b.*\b(bones?|solids)\b|\bstrain out\b/i;
+const STRAINS = /\b(?:strain(?:ed|ing)?|pass(?:ed|ing)? (?:\w+ ){0,4}(?:through|it)|through a (?:fine |very fine )?(?:sieve|strainer|cloth))\b/i;
+const THROWS_SOLIDS =
+  /\b(?:discard\w*|throw\w*|toss\w*|bin|get rid of|leav\w+|press\w*)\b.*\b(?:solids?|bones?|shells?|vegetables|veg|veggies|aromatics|debris|peelings|contents|rest)\b|\b(?:bones?|solids)\b.*\b(?:out|away)\b|\bpressing hard\b/i;
+const STRAIN_OUT = /\b(?:strain|sieve)\b.*\b(?:bones?|solids)\b|\bstrain out\b/i;
 const DRAIN = /^(?:then\s+)?drain\b(?!\s+off)/i;
-const EVERYTHING = /\b(everything|all (?:of )?(?:the )?(?:ingredients|vegetables)|all together)\b/i;
+const REHEATS = /\b(?:reheat\w*|leftovers?|freez\w*|keeps?|next day)\b/i;
 const ORDER: Readonly<Record<Stage, number>> = { base: 0, simmer: 1, blend: 2, finish: 3, bowl: 4, plate: 5 };
-const ADVERB = String.raw`(?:(?:then|now|next|gradually|slowly|gently|finally|carefully|meanwhile|when \w+,?)\s+)*`;
-const ADDS = new RegExp(String.raw`^${ADVERB}(?:${verbsThat('adds')})\b`, 'i');
-/** A clause that begins with a verb of its own ends the list of what is added. */
-const STARTS = new RegExp(String.raw`^(?:${verbsThat('ends')})\b`, 'i');
-/** What is done to a food before it goes anywhere. */
-const PREPARES = new RegExp(String.raw`^(?:${verbsThat('prepares')})\b(?!.*\b(?:pot|pan|oven)\b)`, 'i');
-const MIXES = new RegExp(String.raw`^(?:${verbsThat('mixes')})\b`, 'i');
 const SEASON = /\b(season|taste|adjust)\b/i;
+/** Dry seasonings go where the pot is; what is poured makes a soup of it. */
+const DRY: ReadonlySet<Category> = new Set(['starch', 'spice', 'salt', 'sauce', 'alcohol']);
+const POT_METHODS: ReadonlySet<Method> = new Set(['blend', 'simmer', 'boil', 'pressure', 'steam']);
 
 export interface Mention {
   lineId: string;
@@ -48,61 +51,85 @@ export interface ReadSteps {
   heads: ReadonlyMap<string, ReadonlySet<string>>;
 }
 
-/** Reads the steps against the lines; which words may speak of a line is decided by `headWords`. */
-export function readSteps(texts: readonly TextLine[], lines: readonly Line[], shelf: Shelf): ReadSteps {
-  const heads = new Map(lines.map((line) => [line.id, headWords(line, shelf)]));
+interface Placed extends Clause {
+  step: number;
+  /** The whole sentence, and the one that follows. */
+  whole: string;
+  following: string;
+}
+
+/** Where the pot is while the steps are walked. */
+interface Pot {
+  now: Stage;
+  /** A liquid has gone in. */
+  wet: boolean;
+  /** Something has been cooked, and not only blended raw. */
+  cooked: boolean;
+  adding: boolean;
+  takenOut: string[];
+}
+
+const NO_PARTS: ReadonlyMap<string, string> = new Map();
+
+/** Reads the steps against the lines; which words may speak of a line is decided in heads.ts. `parts` are the headings lines stand under. */
+export function readSteps(
+  texts: readonly TextLine[],
+  lines: readonly Line[],
+  shelf: Shelf,
+  parts: ReadonlyMap<string, string> = NO_PARTS,
+): ReadSteps {
+  const speakers = speakersOf(lines, parts, shelf);
   const byId = new Map(lines.map((line) => [line.id, line]));
   const categoryOf = (id: string): Category | undefined => shelf.food(byId.get(id)?.foodId ?? '')?.category;
-  const index = byWord(heads);
   const stages = new Map<string, Stage>();
   const eaten = new Map<string, Eaten>();
   const mentions: Mention[] = [];
   const read: ReadSteps['clauses'] = [];
-  let now: Stage = 'base';
-  let takenOut: string[] = [];
   const segments = texts.flatMap(({ text }) => segmentsOf(text)).slice(0, MAX_STEPS);
+  const clauses = placedClauses(segments);
+  const { lastPot, lastBlend } = comingMethods(clauses);
+  const pot: Pot = { now: 'base', wet: false, cooked: false, adding: false, takenOut: [] };
+  const done = segments.map(() => ({ uses: [] as string[], method: undefined as Method | undefined, stage: null as Stage | null }));
+
+  clauses.forEach((clause, at) => {
+    const step = done[clause.step] as (typeof done)[number];
+    const found = methodOf(clause.text, pot.wet);
+    const mentioned = speakers.linesIn(clause.text, (id) => !stages.has(id));
+    if (isNewPan(found, pot, mentioned, categoryOf, at, lastPot)) pot.wet = false;
+    pot.now = nextStage(pot, found, clause, at, lastPot, lastBlend);
+    // 'Add the stock and simmer', 'mix the cream and swirl it into each bowl': it goes in where the sentence leads.
+    pot.adding = ADDS.test(clause.text) || (pot.adding && !clause.sentence && !found && !ENDS.test(clause.text));
+    const seasons = pot.now === 'base' && !pot.wet && mentioned.length > 0 && mentioned.every((id) => DRY.has(categoryOf(id) as Category));
+    const here = pot.adding && !found && !seasons && minutesIn(clause.text) === null ? comingStage(clauses, at, pot, lastPot, lastBlend) : pot.now;
+    if (here !== pot.now && here !== 'bowl') pot.now = here;
+    if (mentioned.some((id) => pours(byId.get(id), categoryOf(id))) && !PREPARES.test(clause.text)) {
+      pot.wet = true;
+      if (pot.now === 'base' && pot.adding) pot.now = 'simmer';
+    }
+    const stage = here === 'bowl' ? 'bowl' : pot.now;
+    takeAway(clause, mentioned, step, { pot, stages, eaten, lines, byId, categoryOf, shelf, at, lastBlend });
+    step.method ??= found;
+    if (found && found !== 'blend' && found !== 'soak') pot.cooked = true;
+    if (found || mentioned.length > 0) step.stage ??= stage;
+    read.push({ text: clause.text, stage, stepIndex: clause.step });
+    const reserved = KEPT.test(clause.text) && /\b(?:top|garnish|serving|serve|end|later)\b/i.test(clause.whole);
+    for (const id of mentioned) {
+      const placed = stage === 'bowl' && SERVE_WITH.test(clause.text) && categoryOf(id) === 'bread' ? 'plate' : stage;
+      mentions.push({ lineId: id, stage: placed, stepIndex: clause.step, clause: clause.text });
+      if (!stages.has(id) && !PREPARES.test(clause.text) && !reserved) stages.set(id, placed);
+      if (!step.uses.includes(id)) step.uses.push(id);
+    }
+  });
+  fatsToTheFrying(lines, categoryOf, clauses, stages, speakers.linesIn);
   const steps = segments.map((text, place): Step => {
-    const uses: string[] = [];
-    let method: Method | undefined;
-    let stage: Stage | null = null;
-    const clauses = clausesOf(text);
-    const following = clausesOf(segments[place + 1] ?? '').slice(0, 2);
-    let adding = false;
-    clauses.forEach(({ text: clause, sentence }, at) => {
-      const found = methodOf(clause, now);
-      const mentioned = EVERYTHING.test(clause) ? lines.map(({ id }) => id).filter((id) => !stages.has(id)) : linesIn(clause, index, lines);
-      now = nextStage(now, found, clause, sentence);
-      // 'Add the stock and simmer', 'mix the cream and swirl it into each bowl': it goes in where the sentence leads.
-      adding = ADDS.test(clause) || (adding && !sentence && !found && !STARTS.test(clause));
-      const here = adding && !found && minutesIn(clause) === null ? comingStage([...clauses, ...following], at, now) : now;
-      if (here !== now && here !== 'bowl') now = here;
-      if (now === 'base' && adding && mentioned.some((id) => pours(byId.get(id), categoryOf(id)))) now = 'simmer';
-      const clauseStage = here === 'bowl' ? 'bowl' : now;
-      if (TAKE_OUT.test(clause) && !KEPT.test(clause)) {
-        takenOut = mentioned.filter((id) => stages.has(id));
-        for (const id of takenOut) eaten.set(id, 'removed');
-      } else if (BACK.test(clause)) for (const id of takenOut) if (categoryOf(id) !== 'herb') eaten.delete(id);
-      if (POUR_OFF.test(clause)) for (const id of [...uses, ...mentioned]) if (isFatty(byId.get(id), shelf)) eaten.set(id, 'rendered');
-      if (STRAIN.test(clause)) for (const id of mentioned) eaten.set(id, 'strained');
-      // Water that goes in afterwards is not the water that was thrown away.
-      if (adding) for (const id of mentioned) if (categoryOf(id) === 'water') eaten.delete(id);
-      if (DRAIN.test(clause) && (method === 'boil' || method === 'simmer')) drainCooked(uses, categoryOf, eaten);
-      method ??= found;
-      if (found || mentioned.length > 0) stage ??= clauseStage;
-      read.push({ text: clause, stage: clauseStage, stepIndex: place });
-      for (const id of mentioned) {
-        const placed = clauseStage === 'bowl' && SERVE_WITH.test(clause) && categoryOf(id) === 'bread' ? 'plate' : clauseStage;
-        mentions.push({ lineId: id, stage: placed, stepIndex: place, clause });
-        if (!stages.has(id) && !PREPARES.test(clause)) stages.set(id, placed);
-        if (!uses.includes(id)) uses.push(id);
-      }
-    });
-    const minutes = minutesIn(text);
+    const { uses, method, stage } = done[place] as (typeof done)[number];
+    const minutes = methodMinutes(text, method);
     const doneWhen = /\buntil\s+([^.,;]+)/i.exec(text)?.[1]?.trim();
     const lid = lidIn(text);
+    const before = done.slice(0, place).findLast((one) => one.stage !== null)?.stage ?? 'base';
     return {
       id: `s${place + 1}`,
-      stage: stage ?? now,
+      stage: stage ?? before,
       text,
       ...(method ? { method } : {}),
       ...(minutes ? { minutes } : {}),
@@ -112,7 +139,142 @@ export function readSteps(texts: readonly TextLine[], lines: readonly Line[], sh
       ...(doneWhen ? { doneWhen } : {}),
     };
   });
-  return { steps, stages, eaten, mentions, clauses: read, heads };
+  return { steps, stages, eaten, mentions, clauses: read, heads: speakers.heads };
+}
+
+function placedClauses(segments: readonly string[]): Placed[] {
+  const clauses = segments.flatMap((text, step) => clausesOf(text).map((clause) => ({ ...clause, step })));
+  const sentences: string[] = [];
+  const sentenceOf = clauses.map((clause) => {
+    if (clause.sentence || sentences.length === 0) sentences.push(clause.text);
+    else sentences[sentences.length - 1] += `, ${clause.text}`;
+    return sentences.length - 1;
+  });
+  return clauses.map((clause, at) => ({
+    ...clause,
+    whole: sentences[sentenceOf[at] as number] as string,
+    following: sentences[(sentenceOf[at] as number) + 1] ?? '',
+  }));
+}
+
+/** The last clauses that cook the soup and that blend it. */
+function comingMethods(clauses: readonly Placed[]): { lastPot: number; lastBlend: number } {
+  let lastPot = -1;
+  let lastBlend = -1;
+  clauses.forEach(({ text }, at) => {
+    const method = methodOf(text, true);
+    if (!method || !POT_METHODS.has(method) || REHEATS.test(text)) return;
+    if (lastBlend >= 0 && method !== 'blend' && !minutesIn(text)) return;
+    lastPot = at;
+    if (method === 'blend') lastBlend = at;
+  });
+  return { lastPot, lastBlend };
+}
+
+/** A pan that is begun anew: 'make a roux', 'melt the butter in a clean pan' after the stock was made. */
+function isNewPan(
+  found: Method | undefined,
+  pot: Pot,
+  mentioned: readonly string[],
+  categoryOf: (id: string) => Category | undefined,
+  at: number,
+  lastPot: number,
+): boolean {
+  if (!pot.wet || !found || methodRow(found)?.stage !== 'base' || at > lastPot) return false;
+  return !mentioned.some((id) => isOf(categoryOf(id), 'liquid'));
+}
+
+function nextStage(
+  { now, cooked }: Pot,
+  method: Method | undefined,
+  { text, sentence }: Clause,
+  at: number,
+  lastPot: number,
+  lastBlend: number,
+): Stage {
+  if (SERVE.test(text) && at >= lastPot && !(method && POT_METHODS.has(method))) return 'bowl';
+  const stage = method && methodRow(method)?.stage;
+  if (!stage) {
+    // What is done after the blender finishes the soup; words of a list that goes on do not end it.
+    if (now === 'blend' && at > lastBlend) return sentence || ADDS.test(text) || SEASON.test(text) ? 'finish' : now;
+    return now === 'simmer' && at > lastPot && lastPot >= 0 && sentence && ADDS.test(text) ? 'finish' : now;
+  }
+  if (ORDER[now] <= ORDER.simmer) return stage === 'base' && now === 'simmer' && at > lastPot ? 'bowl' : stage;
+  if (at < lastBlend || !cooked) return stage;
+  if (stage === 'base' && at > lastPot) return 'bowl';
+  return ORDER[stage] >= ORDER[now] ? stage : now === 'blend' && stage === 'simmer' ? 'finish' : now;
+}
+
+/** Where the sentence leads, or the next one when it begins with a method: 'Add the beets. Cover and simmer.' */
+function comingStage(clauses: readonly Placed[], from: number, pot: Pot, lastPot: number, lastBlend: number): Stage {
+  const { now } = pot;
+  let beyond = false;
+  // 'Mix the cream and horseradish and swirl' never sees the pot; 'stir in the milk and serve' does.
+  const mixed = MIXES.test((clauses[from] as Clause).text);
+  for (let at = from + 1; at < clauses.length && at < from + MOST_AHEAD; at += 1) {
+    const clause = clauses[at] as Placed;
+    if (clause.sentence && (beyond || ADDS.test(clause.text))) return now;
+    beyond ||= clause.sentence;
+    if (!beyond && SERVE.test(clause.text) && at >= lastPot) return mixed ? 'bowl' : now;
+    const method = methodOf(clause.text, pot.wet || now !== 'base');
+    if (method && !(beyond && method === 'blend')) return nextStage(pot, method, { text: '', sentence: false }, at, lastPot, lastBlend);
+    if (method || minutesIn(clause.text)) return now;
+  }
+  return now;
+}
+const MOST_AHEAD = 12;
+
+/** A liquid in a quantity that makes a soup of the base. */
+const pours = (line: Line | undefined, category: Category | undefined): boolean =>
+  (isOf(category, 'liquid') || ((category === 'dairy' || category === 'plant-cream') && (line?.grams?.best ?? 0) >= 200)) &&
+  (line?.grams?.best ?? 500) >= 200;
+
+interface Taking {
+  pot: Pot;
+  stages: ReadonlyMap<string, Stage>;
+  eaten: Map<string, Eaten>;
+  lines: readonly Line[];
+  byId: ReadonlyMap<string, Line>;
+  categoryOf: (id: string) => Category | undefined;
+  shelf: Shelf;
+  at: number;
+  lastBlend: number;
+}
+
+const FLESH: ReadonlySet<Category | undefined> = new Set(['meat', 'poultry', 'fish', 'shellfish']);
+
+/** What a clause takes out of the pot, puts back, pours off or strains. */
+function takeAway(clause: Placed, mentioned: readonly string[], step: { uses: string[]; method: Method | undefined }, taking: Taking): void {
+  const { pot, stages, eaten, byId, categoryOf, shelf } = taking;
+  const { text } = clause;
+  const there = mentioned.filter((id) => stages.has(id));
+  if (TAKE_OUT.test(text) && !KEPT.test(text) && !OF_A_FOOD.test(text)) {
+    pot.takenOut = there.filter((id) => !isOf(categoryOf(id), 'liquid'));
+    for (const id of pot.takenOut) eaten.set(id, 'removed');
+  } else if (BACK.test(text)) {
+    for (const id of [...pot.takenOut, ...there]) if (categoryOf(id) !== 'herb') eaten.delete(id);
+  } else if (pot.adding || PUT_BACK.test(text)) {
+    // 'Stir the shredded chicken through': what was lifted out to be cut up goes back.
+    for (const id of there) if (FLESH.has(categoryOf(id)) && eaten.get(id) === 'removed') eaten.delete(id);
+    if (/\bmeat\b/i.test(text)) for (const id of pot.takenOut) if (FLESH.has(categoryOf(id))) eaten.delete(id);
+  }
+  if (POUR_OFF.test(text)) for (const id of [...step.uses, ...mentioned]) if (isFatty(byId.get(id), shelf)) eaten.set(id, 'rendered');
+  if (STRAIN_OUT.test(text)) for (const id of mentioned) eaten.set(id, 'strained');
+  if (STRAINS.test(text) && THROWS_SOLIDS.test(`${clause.whole}. ${clause.following}`)) strainSolids(taking);
+  // Water that goes in afterwards is not the water that was thrown away.
+  if (pot.adding) for (const id of mentioned) if (categoryOf(id) === 'water') eaten.delete(id);
+  if (DRAIN.test(text) && (step.method === 'boil' || step.method === 'simmer')) drainCooked(step.uses, categoryOf, eaten);
+}
+
+/** Everything solid that has cooked in the liquid so far stays behind in the sieve, but for what was lifted out to be kept. */
+function strainSolids({ stages, eaten, pot, categoryOf, lines }: Taking): void {
+  for (const { id } of lines) {
+    const category = categoryOf(id);
+    const stage = stages.get(id);
+    if ((stage !== 'base' && stage !== 'simmer') || !(isOf(category, 'solid') || category === 'spice')) continue;
+    if (pot.takenOut.includes(id) || eaten.has(id)) continue;
+    eaten.set(id, 'strained');
+  }
 }
 
 /** The cooking liquid is thrown away: what was boiled is drained, and a line of water with it is gone. */
@@ -124,204 +286,25 @@ function drainCooked(uses: readonly string[], categoryOf: (id: string) => Catego
   }
 }
 
-/** A liquid in a quantity that makes a soup of the base. */
-const pours = (line: Line | undefined, category: Category | undefined): boolean =>
-  (isOf(category, 'liquid') || (category === 'dairy' && (line?.grams?.best ?? 0) >= 200)) && (line?.grams?.best ?? 500) >= 200;
-
-/** Where the sentence leads, or the next one when it begins with a method: 'Add the beets. Cover and simmer.' */
-function comingStage(clauses: readonly Clause[], from: number, now: Stage): Stage {
-  let beyond = false;
-  // 'Mix the cream and horseradish and swirl' never sees the pot; 'stir in the milk and serve' does.
-  const mixed = MIXES.test((clauses[from] as Clause).text);
-  for (let at = from + 1; at < clauses.length; at += 1) {
-    const { text: clause, sentence } = clauses[at] as Clause;
-    if (sentence && (beyond || ADDS.test(clause))) return now;
-    beyond ||= sentence;
-    if (!beyond && SERVE.test(clause)) return mixed ? 'bowl' : now;
-    const method = methodOf(clause, now);
-    if (method && !(beyond && method === 'blend')) return nextStage(now, method, '', false);
-    if (method || minutesIn(clause)) return now;
-  }
-  return now;
-}
-
-function nextStage(now: Stage, method: Method | undefined, clause: string, sentence: boolean): Stage {
-  if (SERVE.test(clause)) return 'bowl';
-  const stage = method && methodRow(method)?.stage;
-  // What is done after the blender finishes the soup; words of a list that goes on do not end it.
-  if (now === 'blend' && !stage) return sentence || ADDS.test(clause) || SEASON.test(clause) ? 'finish' : now;
-  if (!stage) return now;
-  if (ORDER[now] <= ORDER.simmer) return stage;
-  return ORDER[stage] >= ORDER[now] ? stage : now === 'blend' && stage === 'simmer' ? 'finish' : now;
-}
-
-function methodOf(clause: string, now: Stage): Method | undefined {
-  const found = METHODS.find(({ said }) => said.test(clause))?.method;
-  if (found || !COOK.test(clause)) return found;
-  return now === 'base' ? 'sweat' : now === 'simmer' ? 'simmer' : undefined;
-}
-
-interface Clause {
-  text: string;
-  /** It begins a sentence. */
-  sentence: boolean;
-}
-
-const BREAK =
-  /[.;,!]\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|stir|add|serve|return|season|top|swirl|sieve|cook|whisk|pour|bring|heat|fry|roast|discard|mix|reduce|cover|scatter|finish|warm|drain)\b)/gi;
-
-function clausesOf(text: string): Clause[] {
-  const clauses: Clause[] = [];
-  let begin = 0;
-  let sentence = true;
-  for (const found of text.matchAll(BREAK)) {
-    const clause = text.slice(begin, found.index).trim();
-    if (clause) clauses.push({ text: clause, sentence });
-    sentence = /^[.!]/.test(found[0]);
-    begin = found.index + found[0].length;
-  }
-  const last = text.slice(begin).trim();
-  if (last) clauses.push({ text: last, sentence });
-  return clauses;
-}
-
-/** A written step as one or more steps of one method each: 'Simmer 20 minutes. Blend.' is two. */
-function segmentsOf(text: string): string[] {
-  const breaks = [...text.matchAll(BREAK)];
-  const starts = [0, ...breaks.map((found) => found.index + found[0].length)];
-  const segments: string[] = [];
-  let begin = 0;
-  let method: Method | undefined;
-  // Where 'add the stock' began, when a method follows it: what is added goes with what is done to it next.
-  let adding: number | null = null;
-  starts.forEach((start, index) => {
-    const clause = text.slice(start, starts[index + 1] ?? text.length);
-    const sentence = index === 0 || /^[.!]/.test(breaks[index - 1]?.[0] ?? '');
-    const found = methodOf(clause, method && methodRow(method)?.stage === 'simmer' ? 'simmer' : 'base');
-    if (sentence) adding = null;
-    if (found && method && found !== method) {
-      segments.push(text.slice(begin, adding ?? start));
-      begin = adding ?? start;
-    }
-    if (found || minutesIn(clause)) adding = null;
-    else if (method && (ADDS.test(clause) || sentence)) adding ??= start;
-    method = found ?? method;
-  });
-  segments.push(text.slice(begin));
-  return segments
-    .map((segment) =>
-      capitalised(
-        segment
-          .trim()
-          .replace(/(?:[,;]|\band(?: then)?|\bthen)$/i, '')
-          .trim(),
-      ),
-    )
-    .filter(Boolean);
-}
-
-const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** No line of ingredients is longer. */
-const MOST_READ = 400;
-
-/** The words of a line without its parentheses and what follows the food. */
-const ownWords = (text: string): string[] =>
-  tokensOf(
-    text
-      .slice(0, MOST_READ)
-      .replace(/\([^()]*\)/g, ' ')
-      .replace(/[,;].*$/, ''),
-  );
-
-/** Last words of a line's food and of the line itself: 'double cream' is spoken of as 'the cream'. */
-export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
-  const food = line.foodId === null ? undefined : shelf.food(line.foodId);
-  const words = new Set<string>();
-  const own = ownWords(line.text);
-  const everywhere = tokensOf(line.text.slice(0, MOST_READ));
-  for (const alias of [...(food?.aliases ?? []), food?.name.replace(/,.*$/, '') ?? '']) {
-    const tokens = tokensOf(alias);
-    const last = tokens.at(-1);
-    if (last && (own.includes(last) || (own.length < 3 && everywhere.includes(last)))) words.add(last);
-    if (tokens.length > 1 && tokens[0] && own.includes(tokens[0])) words.add(tokens[0]);
-  }
-  for (const word of food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []) words.add(word);
-  for (const word of food ? (ALSO_CALLED[food.id] ?? []) : []) words.add(word);
-  if (food && tokensOf(food.name).includes('cheese')) words.add('cheese');
-  if (food && (food.category === 'salt' || food.id.endsWith('pepper'))) words.add('season');
-  if (words.size === 0) for (const token of own.slice(-2)) words.add(token);
-  for (const vague of VAGUE) words.delete(vague);
-  return words;
-}
-
-/** What the steps call single foods, beside their names and the name of their kind. */
-const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
-  'bay-leaf': ['bay'],
-  'butternut-squash': ['squash', 'pumpkin'],
-  pumpkin: ['squash'],
-  beetroot: ['beet'],
-  cheddar: ['cheese'],
-  gruyere: ['cheese'],
-  parmesan: ['cheese'],
-  'split-peas-dry': ['pea'],
-  'coriander-leaf': ['cilantro', 'coriander'],
-  'spring-onion': ['scallion'],
-  'chili-powder-blend': ['chilli', 'chili', 'chile'],
-};
-const VAGUE = new Set(
-  (
-    'fresh white red green dried dry canned ground raw whole sweet black hot cold double single heavy light unsalted salted large small medium frozen extra plain smoked cooked free ' +
-    'cup teaspoon tablespoon pound ounce head stalk clove bunch piece can tin half leaf sea dark brown yellow root powder juice soup top serve bowl part oz g ml kg'
-  ).split(' '),
-);
-
-/** Lines by the words that may speak of them, in the order of the recipe. */
-function byWord(heads: ReadonlyMap<string, ReadonlySet<string>>): ReadonlyMap<string, number[]> {
-  const index = new Map<string, number[]>();
-  [...heads.values()].forEach((words, at) => {
-    for (const word of words) {
-      const places = index.get(word);
-      if (places) places.push(at);
-      else index.set(word, [at]);
-    }
-  });
-  return index;
-}
-
-function linesIn(clause: string, index: ReadonlyMap<string, number[]>, lines: readonly Line[]): string[] {
-  // 'Fish stock' speaks of the stock, and not of the fish.
-  const spoken = clause.replace(/\bfish[ -](?=(?:stock|sauce|broth)\b)/gi, '');
-  const tokens = tokensOf(spoken).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));
-  const places = new Set(tokens.flatMap((token) => index.get(token) ?? []));
-  return [...places].sort((a, b) => a - b).map((at) => (lines[at] as Line).id);
-}
-
 const isFatty = (line: Line | undefined, shelf: Shelf): boolean => {
   const food = line?.foodId ? shelf.food(line.foodId) : undefined;
   return food?.origins.includes('meat') === true && (food.per100g.fatG ?? 0) > 10;
 };
 
-const SMALL_NUMBER = 'one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty';
-const MINUTES = new RegExp(
-  String.raw`(?<![\d.,])((?:\d{1,4}\s?[½¼¾]|\d{1,4}\s+\d\/\d|\d{1,4}(?:[.,]\d{1,3})?|[½¼¾]|half an|an?|${SMALL_NUMBER})\s*(?:(?:-|–|to|or)\s*(?:\d{1,4}(?:[.,]\d{1,3})?|${SMALL_NUMBER})\s*)?)\s*-?\s*(hours?|hrs?|h|minutes?|mins?|min)\b`,
-  'gi',
-);
-
-/** All the minutes a step states, added up. */
-export function minutesIn(text: string): { min: number; max: number } | null {
-  const found: { min: number; max: number }[] = [];
-  for (const [, number, unit] of text.matchAll(MINUTES)) {
-    const range = readRange((number as string).trim())?.range;
-    if (!range) continue;
-    const factor = (unit as string).toLowerCase().startsWith('h') ? 60 : 1;
-    found.push({ min: range.min * factor, max: range.max * factor });
-  }
-  return found.length > 0 ? found.reduce((sum, one) => ({ min: sum.min + one.min, max: sum.max + one.max })) : null;
-}
-
-function lidIn(text: string): 'on' | 'ajar' | 'off' | null {
-  if (/\b(lid ajar|lid (?:slightly )?(?:tilted|off centre)|partly covered|partially covered|half[- ]covered|half on)\b/i.test(text)) return 'ajar';
-  if (/\b(uncovered|without a lid|lid off)\b/i.test(text)) return 'off';
-  return /\b(lid on|covered|cover|with the lid|with a lid|under a lid|put the lid)\b/i.test(text) ? 'on' : null;
+/** 'Fry the onion. Add everything else': a fat that no step names was what it was fried in. */
+function fatsToTheFrying(
+  lines: readonly Line[],
+  categoryOf: (id: string) => Category | undefined,
+  clauses: readonly Placed[],
+  stages: Map<string, Stage>,
+  linesIn: (clause: string, open: (id: string) => boolean) => string[],
+): void {
+  const fries = clauses.some(({ text }) => {
+    const method = methodOf(text, false);
+    return method !== undefined && methodRow(method)?.stage === 'base' && method !== 'soak';
+  });
+  if (!fries) return;
+  const never = () => false;
+  const named = new Set(clauses.flatMap(({ text }) => linesIn(text, never)));
+  for (const { id } of lines) if (categoryOf(id) === 'fat' && !named.has(id) && stages.get(id) !== 'bowl') stages.set(id, 'base');
 }

@@ -127,6 +127,17 @@ export const verbsThat = (does: VerbDoes): string =>
     .map(([verb]) => verb)
     .join('|');
 
+const ADVERB = String.raw`^(?:(?:then|now|next|gradually|slowly|gently|finally|carefully|meanwhile|and|i|we|you|i'm|i'll|we'll|just|going to|gonna|when \w+,?|once \w+,?)\s+)*`;
+/** A clause by which something goes into the pot. */
+export const ADDS = new RegExp(String.raw`${ADVERB}(?:${verbsThat('adds')})(?:s|ed|d|ing|red|ring|ting|ping|ming)?\b`, 'i');
+/** A clause that begins with a verb of its own ends the list of what is added. */
+export const ENDS = new RegExp(String.raw`^(?:${verbsThat('ends')})\b`, 'i');
+/** What is done to a food before it goes anywhere. */
+export const PREPARES = new RegExp(String.raw`^(?:${verbsThat('prepares')})\b(?!.*\b(?:pot|pan|oven)\b)`, 'i');
+export const MIXES = new RegExp(String.raw`^(?:${verbsThat('mixes')})\b`, 'i');
+/** Time that goes by with nothing done: no method's minutes. */
+export const WAITS = /\b(?:chill\w*|cool\w*|rest(?:ing)?|stand(?:ing)?|refrigerat\w*|fridge|freez\w*|overnight|marinat\w*)\b/i;
+
 /** What a line that tells what to do may begin with. */
 export const TELLING = `${verbsThat('tells')}|${BEFORE.join('|')}`;
 
@@ -144,23 +155,41 @@ export interface MethodRow {
 export const METHODS: readonly MethodRow[] = [
   {
     method: 'blend',
-    said: /\b(blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|process|blender|food processor)\b(?!\s+with\s+a\s+fork)/i,
+    said: /(?<!\b(?:tomato(?:es)?|squash|pumpkin|apple|a|of|the|fruit|smooth|thick) )(?<![\p{L}-])(?:(?:stick-)?blend(?:ed|ing|s)?|pur[eé]e[ds]?(?! of)|pur[eé]eing|liquidi[sz](?:e|ed|ing)|blitz(?:ed|ing)?|whizz?(?:ed|ing)?|process(?:ed|ing)?|(?<!with a stick )blender(?! jar)|food processor)(?![\p{L}-])(?!\s+with\s+a\s+fork)/iu,
     stage: 'blend',
   },
-  { method: 'pressure', said: /\bpressure\b/i, stage: 'simmer', unattended: true },
-  { method: 'simmer', said: /\b(simmer|cook gently|bubble|stew)\b/i, stage: 'simmer', unattended: true },
+  {
+    method: 'pressure',
+    said: /\bpressure\b(?!\s+(?:cooker\b|drop|release))|\bpressure[- ]cook\b|\b(?:in|into) the pressure cooker\b/i,
+    stage: 'simmer',
+    unattended: true,
+  },
+  {
+    method: 'simmer',
+    said: /\b(?:simmer(?:ed|ing|s)?|cook(?:ed|ing)? (?:very )?gently|bubbl(?:e|es|ing)|stew(?:ed)?|slow cooker|(?:cook )?on (?:low|high) for)\b/i,
+    stage: 'simmer',
+    unattended: true,
+  },
   {
     method: 'boil',
-    said: /(?<!\b(?:off|without|never|not|do not|don't) (?:the |let it |letting it )?)\b(boil|poach)\b/i,
+    said: /(?<!\b(?:off|without|never|not|do not|don't) (?:the |let it |letting it )?)\b(?:boil(?:ed|ing|s)?(?! (?:water|stock|eggs?)\b)|poach(?:ed|ing)?|microwave[ds]?)\b/i,
     stage: 'simmer',
     unattended: true,
   },
   { method: 'steam', said: /\bsteam\b/i, stage: 'simmer', unattended: true },
-  { method: 'roast', said: /\b(roast)\b/i, stage: 'base', unattended: true },
+  { method: 'roast', said: /\b(?:roast(?:ing)?)\b/i, stage: 'base', unattended: true },
   { method: 'bake', said: /\bbake\b/i, stage: 'base', unattended: true },
-  { method: 'sweat', said: /\b(sweat|soften|saut[eé]e?)\b/i, stage: 'base' },
-  { method: 'brown', said: /\b(?<!\bcolou?r and )brown\b(?!\s+(?:sugar|rice|bread|onion|mushroom))/i, stage: 'base' },
-  { method: 'fry', said: /\b(fry|crisp|until crisp|deglaze)\b/i, stage: 'base' },
+  {
+    method: 'sweat',
+    said: /(?<![\p{L}])(?:sweat(?:ed|ing)?|soften(?:ed|ing)?|saut[eé](?:e|ed|eed|ing|eing)?|roux|foam up)(?![\p{L}])/iu,
+    stage: 'base',
+  },
+  {
+    method: 'brown',
+    said: /\b(?<!\bcolou?r and )(?:brown(?:ed)?|colour)\b(?!\s+(?:sugar|rice|bread|onion|mushroom|chicken|crab|stock|butter|meat|lentil|loaf))/i,
+    stage: 'base',
+  },
+  { method: 'fry', said: /\b(?:fry|fried|frying|(?<!chilli |chili )crisp(?! bread)|deglaze)\b/i, stage: 'base' },
   { method: 'soak', said: /\bsoak\b/i, stage: 'base', unattended: true },
 ];
 

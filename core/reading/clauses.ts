@@ -1,0 +1,121 @@
+/** A written step taken apart: clauses, sentences, steps of one method each; and what a clause says of minutes and the lid. */
+import { readRange } from '../quantity/amount.ts';
+import { inDigits } from '../quantity/spokenNumbers.ts';
+import type { Lid, Method } from '../vocabulary/recipe.ts';
+import { ADDS, METHODS, methodRow, WAITS } from './verbs.ts';
+
+export interface Clause {
+  text: string;
+  /** It begins a sentence. */
+  sentence: boolean;
+}
+
+const BREAK =
+  /[.;!?]\s+(?:and\s+)?(?:then\s+)?|,\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|so then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|stir|add|serve|return|season|top|swirl|sieve|strain|cook|whisk|pour|bring|heat|fry|sweat|roast|discard|throw|mix|reduce|cover|scatter|finish|warm|drain|blended|stirred|softened|cooked|pushed|poured)\b)/gi;
+
+export function clausesOf(text: string): Clause[] {
+  const clauses: Clause[] = [];
+  let begin = 0;
+  let sentence = true;
+  for (const found of text.matchAll(BREAK)) {
+    const clause = text.slice(begin, found.index).trim();
+    if (clause) clauses.push({ text: clause, sentence });
+    sentence = /^[.!?]/.test(found[0]);
+    begin = found.index + found[0].length;
+  }
+  const last = text.slice(begin).trim();
+  if (last) clauses.push({ text: last, sentence });
+  return clauses;
+}
+
+/** Negated words are no method: 'without browning', 'do not boil', 'never let it boil'. */
+const NEGATED =
+  /\b(?:without|never|not|do not|don['’]t|no need to|rather than|instead of|off the)\s+(?:let(?:ting)? (?:it|the \w+)\s+|the\s+)?(?:\w+\s+)?(?:boil\w*|brown\w*|simmer\w*|fry\w*|blend\w*|pur[eé]e\w*|colou?r\w*)/gi;
+
+/** The method a clause names; what is only cooked is sweated in a dry pot and simmered in a wet one. */
+export function methodOf(clause: string, wet: boolean): Method | undefined {
+  const text = clause.replace(NEGATED, ' ');
+  const found = METHODS.find(({ said }) => said.test(text))?.method;
+  if (found === 'simmer' && !wet && SOFT.test(text)) return 'sweat';
+  if (found || !COOK.test(text)) return found;
+  return wet ? 'simmer' : 'sweat';
+}
+const COOK = /\b(?:cook(?:s|ed|ing)?|stir over|bring to)\b/i;
+/** Said of a pot with nothing but fat in it, these are no simmering. */
+const SOFT = /\b(?:cook(?:s|ed|ing)? (?:very )?gently|bubbl\w*|stew\w*)\b/i;
+
+/** A written step as one or more steps of one method each: 'Simmer 20 minutes. Blend.' is two. */
+export function segmentsOf(text: string): string[] {
+  const breaks = [...text.matchAll(BREAK)];
+  const starts = [0, ...breaks.map((found) => found.index + found[0].length)];
+  const segments: string[] = [];
+  let begin = 0;
+  let method: Method | undefined;
+  // Where 'add the stock' began, when a method follows it: what is added goes with what is done to it next.
+  let adding: number | null = null;
+  starts.forEach((start, index) => {
+    const clause = text.slice(start, starts[index + 1] ?? text.length);
+    const sentence = index === 0 || /^[.!?]/.test(breaks[index - 1]?.[0] ?? '');
+    const found = methodOf(clause, method !== undefined && methodRow(method)?.stage === 'simmer');
+    if (sentence) adding = null;
+    if (found && method && found !== method) {
+      segments.push(text.slice(begin, adding ?? start));
+      begin = adding ?? start;
+    }
+    if (found || minutesIn(clause)) adding = null;
+    else if (method && (ADDS.test(clause) || sentence)) adding ??= start;
+    method = found ?? method;
+  });
+  segments.push(text.slice(begin));
+  return segments
+    .map((segment) =>
+      capitalised(
+        segment
+          .trim()
+          .replace(/(?:[,;]|\band(?: then)?|\bthen)$/i, '')
+          .trim(),
+      ),
+    )
+    .filter(Boolean);
+}
+
+const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+const SMALL_NUMBER = 'one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen';
+const MINUTES = new RegExp(
+  String.raw`(?<![\d.,])((?:\d{1,4}\s?[½¼¾]|\d{1,4}\s+\d\/\d|\d{1,4}(?:[.,]\d{1,3})?|[½¼¾]|half an|an?|${SMALL_NUMBER})\s*(?:(?:-|–|to|or)\s*(?:\d{1,4}(?:[.,]\d{1,3})?|${SMALL_NUMBER})\s*)?)\s*-?\s*(hours?|hrs?|h|minutes?|mins?|min)\b`,
+  'gi',
+);
+
+/** All the minutes a step states, added up. */
+export function minutesIn(text: string): { min: number; max: number } | null {
+  const found: { min: number; max: number }[] = [];
+  const said = inDigits(text)
+    .replace(/\b(?:a\s+)?quarter of an hour/gi, '15 minutes')
+    .replace(/\bthree[\s-]quarters of an hour|\b3\/4 hour/gi, '45 minutes');
+  for (const [, number, unit] of said.matchAll(MINUTES)) {
+    const range = readRange((number as string).trim())?.range;
+    if (!range) continue;
+    const factor = (unit as string).toLowerCase().startsWith('h') ? 60 : 1;
+    found.push({ min: range.min * factor, max: range.max * factor });
+  }
+  return found.length > 0 ? found.reduce((sum, one) => ({ min: sum.min + one.min, max: sum.max + one.max })) : null;
+}
+
+/** The minutes of a step's own method: those of a wait ('chill 2 hours', 'let it cool 10 minutes') are not the blender's. */
+export function methodMinutes(text: string, method: Method | undefined): { min: number; max: number } | null {
+  const own = clausesOf(text).filter((clause) => !WAITS.test(clause.text));
+  return method && own.length > 0 ? minutesIn(own.map((clause) => clause.text).join('. ')) : minutesIn(text);
+}
+
+/** What a step says of the lid; an 'uncover' behind a 'cover' holds. */
+export function lidIn(text: string): Lid | null {
+  if (/\b(lid ajar|lid (?:slightly )?(?:tilted|off centre|askew)|partly covered|partially covered|half[- ]covered|half on)\b/i.test(text))
+    return 'ajar';
+  if (/\b(uncovered|without a lid|lid off|take off the lid|remove the lid|uncover)\b/i.test(text)) return 'off';
+  return /\b(lid on|covered|cover(?! (?:with|the \w+ with) (?:the |\d|[\w ]*(?:water|stock|broth)))|with the lid|with a lid|under a lid|put the lid)\b/i.test(
+    text,
+  )
+    ? 'on'
+    : null;
+}

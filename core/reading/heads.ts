@@ -1,0 +1,181 @@
+/** Which words of a step may speak of which line: 'the cream' of the double cream, 'the stock', 'the vegetables'. */
+import type { Shelf } from '../food/shelf.ts';
+import { CATEGORY_ROWS, type Category, isOf } from '../vocabulary/category.ts';
+import type { Line } from '../vocabulary/recipe.ts';
+import { tokensOf } from './match.ts';
+
+/** No line of ingredients is longer. */
+const MOST_READ = 400;
+
+/** The words of a line without its parentheses and what follows the food. */
+const ownWords = (text: string): string[] =>
+  tokensOf(
+    text
+      .slice(0, MOST_READ)
+      .replace(/\([^()]*\)/g, ' ')
+      .replace(/[,;].*$/, ''),
+  );
+
+/** Last words of a line's food and of the line itself: 'double cream' is spoken of as 'the cream'. */
+export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
+  const food = line.foodId === null ? undefined : shelf.food(line.foodId);
+  const words = new Set<string>();
+  const own = ownWords(line.text);
+  const everywhere = tokensOf(line.text.slice(0, MOST_READ));
+  for (const alias of [...(food?.aliases ?? []), food?.name.replace(/,.*$/, '') ?? '']) {
+    const tokens = tokensOf(alias);
+    const last = tokens.at(-1);
+    if (last && (own.includes(last) || (own.length < 3 && everywhere.includes(last)))) words.add(last);
+    if (tokens.length > 1 && tokens[0] && own.includes(tokens[0])) words.add(tokens[0]);
+  }
+  for (const word of food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []) words.add(word);
+  for (const word of food ? (ALSO_CALLED[food.id] ?? []) : []) words.add(word);
+  if (food && tokensOf(food.name).includes('cheese')) words.add('cheese');
+  if (food && (food.category === 'salt' || food.id.endsWith('pepper'))) words.add('season');
+  if (words.size === 0) for (const token of own.slice(-2)) words.add(token);
+  for (const vague of VAGUE) words.delete(vague);
+  return words;
+}
+
+/** What the steps call single foods, beside their names and the name of their kind. */
+const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
+  'bay-leaf': ['bay'],
+  'butternut-squash': ['squash', 'pumpkin'],
+  pumpkin: ['squash'],
+  beetroot: ['beet'],
+  cheddar: ['cheese'],
+  gruyere: ['cheese'],
+  parmesan: ['cheese'],
+  'ham-hock': ['ham', 'hock', 'meat'],
+  courgette: ['zucchini', 'courgette'],
+  aubergine: ['eggplant', 'aubergine'],
+  leek: ['leek', 'white'],
+  'split-peas-dry': ['pea'],
+  'coriander-leaf': ['cilantro', 'coriander'],
+  'spring-onion': ['scallion'],
+  'chili-powder-blend': ['chilli', 'chili', 'chile'],
+  'egg-yolk': ['yolk'],
+};
+const VAGUE = new Set(
+  (
+    'fresh white red green dried dry canned ground raw whole sweet black hot cold double single heavy light unsalted salted large small medium frozen extra plain smoked cooked free ' +
+    'cup teaspoon tablespoon pound ounce head stalk clove bunch piece can tin half leaf sea dark brown yellow root powder juice soup top serve bowl part oz g ml kg'
+  ).split(' '),
+);
+
+/** Words for whole groups of lines, by the kinds they stand for. */
+const GROUPS: readonly (readonly [RegExp, (category: Category) => boolean])[] = [
+  [/\b(?:vegetables|veggies|veg|aromatics)\b/i, (category) => isOf(category, 'vegetable')],
+  [/\bspices\b/i, (category) => category === 'spice'],
+  [/\bherbs\b/i, (category) => category === 'herb'],
+  [/\b(?:nuts|seeds|nuts and seeds)\b/i, (category) => category === 'nut-seed'],
+  [/\b(?:fats?|oils?)\b/i, (category) => category === 'fat'],
+];
+const EVERYTHING =
+  /\b(?:everything|all (?:of )?(?:the )?(?:ingredients|rest|other)|all together|(?:the |all )?(?:other|remaining|rest of the|left) ingredients|the lot|all the above|the rest|the others?)\b/i;
+const EXCEPT = /\b(?:except(?: for)?|but(?: for| not)?|apart from|other than|excluding|save|minus)\b/i;
+/** '300 g of the rest' speaks of one line: 'the rest of the cream'. */
+const REST_OF_ONE = /\b(?:the )?(?:rest|other half|remaining|remainder) (?:of )?(?:the )?(?!ingredients|vegetables|veg\b|spices|herbs|of\b)\p{L}+/iu;
+const ITEMS = /\bitems?\s+((?:\d+(?:\s*(?:,|and|&|to|-|–)\s*)?)+)/gi;
+
+export interface Speakers {
+  heads: ReadonlyMap<string, ReadonlySet<string>>;
+  /** Lines a clause speaks of, in the order of the recipe. `open` are those nothing has spoken of yet. */
+  linesIn: (clause: string, open: (id: string) => boolean) => string[];
+}
+
+/** Who speaks of the lines; `parts` are the headings they stand under. */
+export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, string>, shelf: Shelf): Speakers {
+  const heads = new Map(lines.map((line) => [line.id, headWords(line, shelf)]));
+  const index = new Map<string, number[]>();
+  lines.forEach((line, at) => {
+    for (const word of heads.get(line.id) as ReadonlySet<string>) {
+      const places = index.get(word);
+      if (places) places.push(at);
+      else index.set(word, [at]);
+    }
+  });
+  const category = lines.map(({ foodId }) => (foodId ? shelf.food(foodId)?.category : undefined));
+  const partWords = new Map(
+    [...new Set(parts.values())].map((part) => [
+      part,
+      tokensOf(part).filter((word) => !/^(?:for|the|to|in|on|a|and|of|soup|ingredient)$/.test(word)),
+    ]),
+  );
+  const named = (clause: string): Set<number> => {
+    const places = new Set(wordsOf(clause).flatMap((token) => index.get(token) ?? []));
+    return withoutStockOf(clause, places, category, lines, heads);
+  };
+  const linesIn = (clause: string, open: (id: string) => boolean): string[] => {
+    const everything = EVERYTHING.test(clause) && !REST_OF_ONE.test(clause);
+    const [said = clause, left = ''] = everything ? clause.split(EXCEPT, 2) : [clause];
+    const places = named(said);
+    if (everything) {
+      const kept = left === '' ? new Set<number>() : named(left);
+      const part = partNamed(said, partWords);
+      lines.forEach((line, at) => {
+        if (part !== null && parts.get(line.id) !== part) return;
+        if (open(line.id) && !kept.has(at)) places.add(at);
+      });
+      for (const at of kept) places.delete(at);
+    } else {
+      for (const [words, is] of GROUPS)
+        if (words.test(said))
+          category.forEach((kind, at) => {
+            if (kind && is(kind) && open((lines[at] as Line).id)) places.add(at);
+          });
+      const part = /\bingredients\b/i.test(said) ? partNamed(said, partWords) : null;
+      if (part !== null)
+        lines.forEach((line, at) => {
+          if (parts.get(line.id) === part && open(line.id)) places.add(at);
+        });
+    }
+    for (const [, numbers] of said.matchAll(ITEMS)) for (const at of itemNumbers(numbers as string)) if (at < lines.length) places.add(at);
+    return [...places].sort((a, b) => a - b).map((at) => (lines[at] as Line).id);
+  };
+  return { heads, linesIn };
+}
+
+const wordsOf = (clause: string): string[] => tokensOf(clause).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));
+
+function partNamed(clause: string, partWords: ReadonlyMap<string, readonly string[]>): string | null {
+  const tokens = wordsOf(clause);
+  for (const [part, words] of partWords) if (words.some((word) => tokens.includes(word))) return part;
+  return null;
+}
+
+function itemNumbers(text: string): number[] {
+  const numbers: number[] = [];
+  let last: number | null = null;
+  for (const [token] of text.matchAll(/\d+|to|-|–/gi)) {
+    if (/^\d/.test(token)) {
+      const at = Number(token) - 1;
+      if (last !== null) for (let between = last + 1; between < at && between < 500; between += 1) numbers.push(between);
+      numbers.push(at);
+      last = null;
+    } else last = numbers.at(-1) ?? null;
+  }
+  return numbers;
+}
+
+/** 'Fish stock' speaks of the stock and not of the fish; 'lift out the chicken' of the chicken and not of its stock. */
+function withoutStockOf(
+  clause: string,
+  places: Set<number>,
+  category: readonly (Category | undefined)[],
+  lines: readonly Line[],
+  heads: ReadonlyMap<string, ReadonlySet<string>>,
+): Set<number> {
+  const spokenStock = /\b(?:stock|broth|bouillon|liquid|sauce)\b/i.test(clause);
+  const animals = new Set(wordsOf(clause.replace(/\b\p{L}+[ -](?=(?:stock|sauce|broth|bouillon)\b)/giu, ' ')));
+  const out = new Set<number>();
+  for (const at of places) {
+    const kind = category[at];
+    const own = [...(heads.get((lines[at] as Line).id) ?? [])];
+    const flesh = kind === 'meat' || kind === 'poultry' || kind === 'fish' || kind === 'shellfish';
+    if (flesh && spokenStock && !own.some((word) => animals.has(word))) continue;
+    if (kind === 'broth' && !spokenStock && [...places].some((other) => other !== at && category[other] !== 'broth')) continue;
+    out.add(at);
+  }
+  return out;
+}
