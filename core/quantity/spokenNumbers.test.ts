@@ -14,6 +14,7 @@ describe('spoken numbers', () => {
     ['a half a teaspoon of cumin', '1/2 teaspoon of cumin'],
     ['three quarters of a cup', '3/4 cup'],
     ['a quarter teaspoon', '1/4 teaspoon'],
+    ['The six fifty of celeriac', 'The 650 of celeriac'],
     ['two leeks and one onion', 'two leeks and one onion'],
   ])('%s', (said, digits) => {
     expect(inDigits(said)).toBe(digits);

@@ -42,24 +42,30 @@ const HUNDREDS = new RegExp(
 );
 const TWO_WORDS = new RegExp(String.raw`\b(${tens})[\s-]+(one|two|three|four|five|six|seven|eight|nine)\b`, 'gi');
 const BARE_TENS = new RegExp(String.raw`\b(${tens})\b`, 'gi');
+/** 'six fifty of celeriac', 'two fifty grams': hundreds left out in speech. */
+const LEFT_OUT = new RegExp(
+  String.raw`\b(one|two|three|four|five|six|seven|eight|nine)\s+(${tens})(?=\s+(?:of|g|grams?|ml|mils?|millilitres?)\b)`,
+  'gi',
+);
 /** 'fourteen and a half ounce': the half belongs to the number. */
 const AND_HALF = new RegExp(String.raw`\b(${ones}|an?)\s+and\s+(?:a\s+)?(half|quarter|three quarters)\b`, 'gi');
 /** 'a pound and a half of turnips', 'a litre and a quarter', 'an hour and three quarters': the unit stands between. */
 const UNIT_AND_HALF = new RegExp(
-  String.raw`\b(${ones}|an?|\d+)\s+((?:pound|lb|kilo|kilogram|kg|litre|liter|l|pint|quart|cup|ounce|oz|hour|teaspoon|tablespoon|tin|can|carton|stick)s?)\s+and\s+(?:a\s+)?(half|quarter|three quarters)\b(?:\s+of\b)?`,
+  String.raw`\b(${ones}|an?|\d+)\s+((?:pound|lb|kilo|kilogram|kg|litre|liter|l|pint|quart|cup|ounce|oz|hour|teaspoon|tablespoon|tin|can|carton|stick)s?)\s+and\s+(?:a\s+)?(half|quarter|three quarters)\b`,
   'gi',
 );
 const SHARE: Readonly<Record<string, string>> = { half: '.5', quarter: '.25', 'three quarters': '.75' };
 /** 'half a cup', 'three quarters of a cup', 'a half a teaspoon', 'a quarter of a teaspoon'. */
 const SHARES: readonly (readonly [RegExp, string])[] = [
   [/\b(?:a\s+|one\s+)?half\s+(?:of\s+)?an?\s+(?=(?:cup|teaspoon|tablespoon|pound|pint|litre|liter|kilo|ounce|stick|can|tin)s?\b)/gi, '1/2 '],
-  [/\b(?:three[\s-]quarters|3 quarters)\s+(?:of\s+)?an?\s+/gi, '3/4 '],
+  [/\b(?:three[\s-]quarters|3 quarters)\s+(?:of\s+)?an?\s+(?!of\b)/gi, '3/4 '],
   [/\b(?:a|one)[\s-]quarter\s+(?:of\s+)?(?:an?\s+)?(?=(?:cup|teaspoon|tablespoon|pound|pint|litre|liter|kilo|ounce|stick)s?\b)/gi, '1/4 '],
+  [/\b(?:a\s+)?quarter of an (?=hour)/gi, '0.25 '],
   [/\b(?:a|one)[\s-]third\s+(?:of\s+)?(?:an?\s+)?(?=(?:cup|teaspoon|tablespoon|pound|pint)s?\b)/gi, '1/3 '],
   [/\btwo[\s-]thirds\s+(?:of\s+)?(?:an?\s+)?(?=(?:cup|teaspoon|tablespoon|pound|pint)s?\b)/gi, '2/3 '],
 ];
 
-const valueOf = (words: string): number => {
+const sumOf = (words: string): number => {
   const parts = words.toLowerCase().split(/[\s-]+/);
   return parts.reduce((sum, word) => sum + (ONES[word] ?? TENS[word] ?? 0), 0);
 };
@@ -70,12 +76,13 @@ const whole = (word: string): number =>
 export function inDigits(text: string): string {
   let out = text
     .replace(HUNDREDS, (_, count: string, by: string, rest?: string) =>
-      String(whole(count) * (/^h/i.test(by) ? 100 : 1000) + (rest ? valueOf(rest) : 0)),
+      String(whole(count) * (/^h/i.test(by) ? 100 : 1000) + (rest ? sumOf(rest) : 0)),
     )
-    .replace(UNIT_AND_HALF, (_, count: string, unit: string, share: string) => `${whole(count)}${SHARE[share.toLowerCase()]} ${unit} of`)
+    .replace(LEFT_OUT, (_, count: string, ten: string) => `${whole(count) * 100 + sumOf(ten)}`)
+    .replace(UNIT_AND_HALF, (_, count: string, unit: string, share: string) => `${whole(count)}${SHARE[share.toLowerCase()]} ${unit}`)
     .replace(AND_HALF, (_, count: string, share: string) => `${whole(count)}${SHARE[share.toLowerCase()]}`)
-    .replace(TWO_WORDS, (_, ten: string, one: string) => String(valueOf(`${ten} ${one}`)))
-    .replace(BARE_TENS, (ten: string) => String(valueOf(ten)));
+    .replace(TWO_WORDS, (_, ten: string, one: string) => String(sumOf(`${ten} ${one}`)))
+    .replace(BARE_TENS, (ten: string) => String(sumOf(ten)));
   for (const [pattern, digits] of SHARES) out = out.replace(pattern, digits);
   return out.replace(/\bmils?\b/gi, 'ml').replace(/\b(\d+(?:\.\d+)?)\s+of\s+(?=(?:an?\s+)?(?:hour|minute))/gi, '$1 ');
 }

@@ -143,6 +143,14 @@ export const OF_ONE: ReadonlySet<string> = new Set([
   'trickle',
   'ladle',
   'spoon',
+  'litre',
+  'pint',
+  'quart',
+  'cup',
+  'pound',
+  'kg',
+  'teaspoon',
+  'tablespoon',
 ]);
 
 /** What a pour without a measure comes to, ml: best, low, high. Common practice, no source; always doubted. */

@@ -62,7 +62,7 @@ export function amountBehind(text: string): Placed | null {
     best = {
       rank,
       placed: {
-        amount: `${number} ${behind.slice(0, taken).trim()}`.trim(),
+        amount: `${number.replace(ABOUT, '')} ${behind.slice(0, taken).trim()}`.trim(),
         food: closed,
         after: behind
           .slice(taken)

@@ -8,6 +8,7 @@ import type { Context, Place } from './context.ts';
 import { consequence, type Doubt, readingOf } from './doubts.ts';
 import { ounceReadings, type Weighing, type WrittenAmount, weigh } from './grams.ts';
 import type { WrittenLine } from './line.ts';
+import { READY_WEIGHT } from './words.ts';
 
 const DISAGREE = 0.15;
 /** Tenths of a day, summed over the figures people limit: below it no one is asked, the interval holds both. */
@@ -15,6 +16,7 @@ const WORTH_ASKING = 0.5;
 
 export function chooseGrams(written: WrittenLine, food: Food, place: Place, context: Context): Grams | null {
   const { amount } = written;
+  const words = READY_WEIGHT.test(written.text) ? `prepared ${written.food}` : written.food;
   const { bowls, doubts, shelf, system } = context;
   if (!amount.range) {
     if (written.toTaste || food.category === 'salt' || food.category === 'spice') {
@@ -29,9 +31,9 @@ export function chooseGrams(written: WrittenLine, food: Food, place: Place, cont
   }
   const ounces = ounceReadings(amount, food);
   if (ounces) return doubtOunce(ounces, food, amount, place, context);
-  const weighed = weigh(amount, food, system, written.food);
+  const weighed = weigh(amount, food, system, words);
   if (amount.aside) {
-    const settled = settleAside(weighed, written, food, place, context);
+    const settled = settleAside(weighed, { ...written, food: words }, food, place, context);
     if (settled) return settled;
   }
   if (!weighed) {
@@ -92,7 +94,7 @@ function settleAside(weighed: Weighing, { amount, food: words }: WrittenLine, fo
   if (!other) return null;
   // Beside a cup stands the weight of what is in the cup; beside a head, of what is bought.
   const beside =
-    amount.unit?.kind === 'volume' && amount.aside?.unit.kind === 'mass' && other.how === 'as bought'
+    (amount.unit?.kind === 'volume' || amount.unit?.name === 'handful') && amount.aside?.unit.kind === 'mass' && other.how === 'as bought'
       ? { ...other.grams, best: other.grams.high }
       : other.grams;
   const byWeight = amount.aside?.unit.kind === 'mass';

@@ -37,9 +37,17 @@ export function methodOf(clause: string, wet: boolean): Method | undefined {
   const text = clause.replace(NEGATED, ' ');
   const found = METHODS.find(({ said }) => said.test(text))?.method;
   if (found === 'simmer' && !wet && SOFT.test(text)) return 'sweat';
-  if (found || !COOK.test(text)) return found;
+  if (
+    found ||
+    !(COOK.test(text) || (minutesIn(text) !== null && !WAITS.test(text) && (GOES_ON.test(text) || text.trim().split(/\s+/).length < MOST_BARE)))
+  )
+    return found;
   return wet ? 'simmer' : 'sweat';
 }
+/** 'Leave it twenty minutes', 'that goes for ten', or no more than the minutes: what is on the heat goes on. */
+const GOES_ON =
+  /\b(?:leave (?:it|that|them)|let (?:it|that|them) (?:go|bubble|cook)|goes?|going|tip away|lid on|heat (?:down|up)|cover(?:ed)?|simmering)\b/i;
+const MOST_BARE = 6;
 const COOK = /\b(?:cook(?:s|ed|ing)?|stir over|bring to)\b/i;
 /** Said of a pot with nothing but fat in it, these are no simmering. */
 const SOFT = /\b(?:cook(?:s|ed|ing)? (?:very )?gently|bubbl\w*|stew\w*)\b/i;

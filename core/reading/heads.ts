@@ -28,6 +28,9 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
     if (last && (own.includes(last) || (own.length < 3 && everywhere.includes(last)))) words.add(last);
     if (tokens.length > 1 && tokens[0] && own.includes(tokens[0])) words.add(tokens[0]);
   }
+  // A line in another kitchen's words is spoken of in ours.
+  if (food && words.size === 0)
+    for (const alias of [food.name.replace(/[,(].*$/, ''), ...food.aliases.slice(0, 2)]) words.add(tokensOf(alias).at(-1) ?? '');
   for (const word of food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []) words.add(word);
   for (const word of food ? (ALSO_CALLED[food.id] ?? []) : []) words.add(word);
   if (food && tokensOf(food.name).includes('cheese')) words.add('cheese');

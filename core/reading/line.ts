@@ -69,9 +69,21 @@ export function readLine(raw: string): WrittenLine {
   rest = takeSizeWord(rest.replace(/^(?:of|the)\s+/i, ''), amount);
 
   const split = splitFood(rest);
-  const { food } = split;
+  const food = split.food.replace(SERVING_TAIL, '').trim() || split.food;
+  const weight = amount.aside === null && amount.range ? asideOf(split.after) : null;
+  if (weight) amount.aside = weight;
   if (split.after) amount.after = [split.after, amount.after].filter(Boolean).join(', ');
   return { text, amount, food: trailingUnit(food, amount), ...flags };
+}
+
+/** Where and how it is served is no part of a food's name. */
+const SERVING_TAIL =
+  /\s+(?:on the side|at the table|alongside|(?:for|to) (?:serve|serving|finish|finishing|garnish|garnishing|top|topping|scatter|scattering|sprinkle|sprinkling|drizzle|drizzling|crumble over|season|seasoning|taste|the top|frying|greasing|dust|dusting|decorate|decoration)|per bowl|each|for each bowl|if you (?:like|want|wish)|as you (?:like|dare))$/i;
+/** ', about 1.3 kg' behind the food: its weight. */
+function asideOf(after: string): Sized | null {
+  const said = /^(?:about|approx\.?|approximately|weighing(?: about)?|around|roughly|total(?:ling)?|some|ca\.)\s+(?=\d)/i.exec(after);
+  const size = said ? readSize(after.slice(said[0].length)) : null;
+  return size && size.size.unit.kind === 'mass' ? size.size : null;
 }
 
 /** The food and what follows it. Words that only describe may stand before the comma: 'chopped, peeled turnip'. */

@@ -91,6 +91,20 @@ function namesOf(shelf: Shelf): Map<string, Name[]> {
   return index;
 }
 
+/** The longest name of the shelf that begins at a word of running text, in tokens as `wordsOf` gives them; a word that is several foods has no id. */
+export function nameAt(tokens: readonly string[], start: number, shelf: Shelf): { length: number; foodId: string | null } | null {
+  const isHere = (parts: readonly string[]) => parts.every((part, i) => tokens[start + i] === part);
+  const name = namesOf(shelf)
+    .get(tokens[start] as string)
+    ?.find(({ tokens: parts }) => isHere(parts));
+  const vague = AMBIGUOUS_NAMES.find(({ tokens: parts }) => isHere(parts));
+  if (vague && vague.tokens.length >= (name?.tokens.length ?? 0)) return { length: vague.tokens.length, foodId: null };
+  return name ? { length: name.tokens.length, foodId: name.foodId } : null;
+}
+
+/** The tokens of one written word: 'half-and-half' is three. */
+export const wordTokens = (word: string): string[] => split(tokensOf(word));
+
 interface Found {
   name: Name;
   start: number;

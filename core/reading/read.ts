@@ -12,6 +12,7 @@ import { readLine, type WrittenLine } from './line.ts';
 import { matchFood } from './match.ts';
 import { recipeOfJson } from './ownJson.ts';
 import { divide } from './parts.ts';
+import type { Named } from './running.ts';
 import type { Sections, TextLine } from './sections.ts';
 import { severalOf } from './several.ts';
 import { sourceOf } from './source.ts';
@@ -26,6 +27,8 @@ export interface Reading {
   doubts: Doubt[];
   /** Every line of the text that became neither title, yield, heading, ingredient, step nor a known kind of furniture. */
   unread: { textLine: number; text: string }[];
+  /** Foods the text names that are not in the pot: a choice, left out, another dish. */
+  named: Named[];
 }
 
 export interface ReadOptions {
@@ -46,7 +49,7 @@ interface Draft {
 }
 
 export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Reading {
-  const source = sourceOf(text, { food: (words) => matchFood(words, shelf).kind !== 'none', several: (line) => severalOf(line, shelf) !== null });
+  const source = sourceOf(text, shelf);
   if (source.kind === 'own') return readOwn(source.value, options, shelf);
   const { sections } = source;
   const system = options.measures === 'auto' ? systemOf(text) : options.measures;
@@ -57,22 +60,18 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
 
   // More lines than a recipe may have are refused by whoever asked; they are counted and not understood.
   if (sections.ingredients.length > MAX_LINES)
-    return { recipe: { title: sections.title, lines: sections.ingredients.map(asWritten), steps: [] }, measures: system, doubts, unread };
+    return { recipe: { title: sections.title, lines: sections.ingredients.map(asWritten), steps: [] }, measures: system, doubts, unread, named: [] };
 
   const drafts: Draft[] = [];
   for (const textLine of sections.ingredients)
     drafts.push(...(ofTheAbove(textLine, drafts, context) ?? readIngredient(textLine, drafts.length, context)));
   const steps = sections.steps.slice(0, MAX_STEPS);
-  if (source.prose) {
-    // What prose only names goes in too: 'top with sour cream'. A list would have had it; there a doubt is raised.
-    const first = drafts.map(({ line }) => line);
-    for (const name of unlistedIn(readSteps(steps, first, shelf), first, shelf))
-      drafts.push(...readIngredient({ text: name, at: 0 }, drafts.length, context));
-  }
+  if (!source.prose) drafts.push(...unlisted(steps, drafts, context));
   const listed = drafts.map(({ line }) => line);
   const read = readSteps(steps, listed, shelf, partsOf(drafts));
   for (const { line, textLine } of drafts) {
     line.stage = stageOf(line, textLine, read.stages.get(line.id), read.steps.length > 0, shelf);
+    if (textLine.perBowl && (line.stage === 'bowl' || line.stage === 'plate')) line.perBowl = true;
     const gone = read.eaten.get(line.id);
     if (gone) line.eaten = gone;
   }
@@ -103,6 +102,14 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
         readingOf('as the steps say', line.foodId as string, used, context.bowls, shelf),
       ],
     });
+  if (source.spoken)
+    doubts.push({
+      code: 'text.spoken',
+      lineId: null,
+      textLine: null,
+      message:
+        'This was spoken, not written as a list: what is put in, corrected or only talked about was told apart by its words. Check every line.',
+    });
   doubtServings(sections, context);
   doubtMeasures(text, options.measures, system, doubts);
   if (lines.length === 0)
@@ -120,7 +127,26 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
       textLine,
       message: `'${words}' was not understood. If it is an ingredient, give it an amount or a food; until it is settled nothing is told as absent.`,
     });
-  return { recipe, measures: system, doubts: byConsequence(doubts), unread };
+  return { recipe, measures: system, doubts: byConsequence(doubts), unread, named: source.named };
+}
+
+/** What only a step names is in the soup all the same: a line, with the amount the step gives or none, and a doubt. */
+function unlisted(steps: readonly TextLine[], drafts: readonly Draft[], context: Context): Draft[] {
+  const { shelf, doubts } = context;
+  const listed = drafts.map(({ line }) => line);
+  const out: Draft[] = [];
+  for (const textLine of unlistedIn(steps, readSteps(steps, listed, shelf, partsOf(drafts)), listed, shelf)) {
+    const found = readIngredient(textLine, drafts.length + out.length, context);
+    out.push(...found);
+    for (const { line } of found)
+      doubts.push({
+        code: 'step.unlisted',
+        lineId: line.id,
+        textLine: textLine.at,
+        message: `Only a step names '${textLine.text}', no line lists it. It is counted${line.grams ? ` at ${Math.round(line.grams.best)} g` : ', its amount is not known'}; take it out if it is not used.`,
+      });
+  }
+  return out;
 }
 
 const partsOf = (drafts: readonly Draft[]): Map<string, string> =>
@@ -142,7 +168,7 @@ function readOwn(value: Record<string, unknown>, options: ReadOptions, shelf: Sh
       });
       line.foodId = null;
     }
-  return { recipe, measures: options.measures === 'auto' ? 'metric' : options.measures, doubts, unread: [] };
+  return { recipe, measures: options.measures === 'auto' ? 'metric' : options.measures, doubts, unread: [], named: [] };
 }
 
 /** US when it speaks of cups, sticks, quarts or pounds and not of grams or millilitres; Australian where a cup is 250 ml; metric otherwise. */
@@ -216,6 +242,16 @@ function readIngredient(textLine: TextLine, from: number, context: Context): Dra
   const several = severalOf(written, context.shelf);
   if (!several) return [oneLine(written, textLine, id(0), context)];
   const drafts = several.lines.map((one, offset) => oneLine(one, textLine, id(offset), context));
+  if (several.shared)
+    for (const { line } of drafts) {
+      if (line.grams) line.grams = { best: line.grams.best, low: 0, high: Number((line.grams.best * drafts.length).toPrecision(4)) };
+      context.doubts.push({
+        code: 'amount.shared',
+        lineId: line.id,
+        textLine: textLine.at,
+        message: `'${written.text}' gives one amount for ${drafts.length} foods; read as even parts. Weigh each.`,
+      });
+    }
   if (several.joined === 'or') {
     for (const [index, { line }] of drafts.entries()) Object.assign(line, { choiceOf: `c${from + 1}`, chosen: index === 0 });
     context.doubts.push({
@@ -274,6 +310,8 @@ function oneLine(written: WrittenLine, textLine: TextLine, id: string, context: 
 
 const TO_SERVE = /\b(?:to serve|for serving|to garnish|for garnish|for the top|garnish|topping|to top)\b/i;
 
+const AT_TABLE = /\b(?:on the side|at the table|alongside)\b/i;
+
 /** The stage of a line: its heading, what its own words say, else the step that uses it first. */
 function stageOf(line: Line, textLine: TextLine, used: Stage | undefined, hasSteps: boolean, shelf: Shelf): Stage {
   if (textLine.stage === 'plate') return 'plate';
@@ -283,8 +321,12 @@ function stageOf(line: Line, textLine: TextLine, used: Stage | undefined, hasSte
     food.category === 'bread' &&
     !/\b(?:croutons?|crumbs?|cubed|diced|torn|float)\b/i.test(`${food.id} ${line.text} ${textLine.part ?? ''}`);
   const served =
-    textLine.stage === 'bowl' || (TO_SERVE.test(line.text) && !/\bplus (?:extra|more)\b/i.test(line.text)) || used === 'bowl' || used === 'plate';
-  if (served && bread) return 'plate';
+    textLine.stage === 'bowl' ||
+    (TO_SERVE.test(line.text) && !/\bplus (?:extra|more)\b/i.test(line.text)) ||
+    used === 'bowl' ||
+    used === 'plate' ||
+    AT_TABLE.test(line.text);
+  if ((served && bread) || AT_TABLE.test(line.text)) return 'plate';
   if (used === 'plate') return 'bowl';
   if (textLine.stage === 'bowl' || (served && used !== 'blend' && used !== 'simmer' && used !== 'base')) return 'bowl';
   if (textLine.stage) return textLine.stage;

@@ -15,6 +15,8 @@ export interface TextLine {
   at: number;
   /** The stage its heading gives it: what stands under 'Topping' goes into the bowl. */
   stage?: Stage;
+  /** Its amount is for one bowl. */
+  perBowl?: boolean;
   /** The heading of its part, as written: 'For the stock'. */
   part?: string;
 }

@@ -6,13 +6,15 @@ import { matchFood } from './match.ts';
 export interface Several {
   lines: WrittenLine[];
   joined: 'and' | 'or';
+  /** One amount was written for all of them. */
+  shared?: true;
 }
 
 const MOST = 6;
 const AN_AMOUNT = String.raw`(?=(?:\d|[½¼¾⅓⅔]|an?\s|one\s|two\s|half\s))`;
 const AMOUNTS_APART: readonly (readonly [RegExp, Several['joined']])[] = [
   [new RegExp(String.raw`\s*,?\s+or\s+${AN_AMOUNT}`, 'i'), 'or'],
-  [new RegExp(String.raw`\s*,?\s+(?:\+|&|and|plus)\s+${AN_AMOUNT}`, 'i'), 'and'],
+  [new RegExp(String.raw`\s*,?\s+(?:\+|&|and|plus)\s+${AN_AMOUNT}|\s*,\s+${AN_AMOUNT}`, 'i'), 'and'],
 ];
 /** Longer lines are no line of ingredients. */
 const MOST_READ = 400;
@@ -72,6 +74,8 @@ function amountsApart(written: WrittenLine, is: (words: string) => boolean): Sev
 function joinedFoods(written: WrittenLine, shelf: Shelf, is: (words: string) => boolean): Several | null {
   const { food, amount } = written;
   const certain = (words: string) => matchFood(words, shelf).kind === 'food';
+  const shared = sharedAmount(written, certain);
+  if (shared) return shared;
   const choice = /\s+or\s+|\s*\/\s*(?=\p{L})/iu;
   // A list of foods without an amount goes on over its commas: 'salt, pepper and nutmeg'.
   const whole = !amount.range && amount.after ? `${food}, ${amount.after}` : food;
@@ -99,6 +103,31 @@ function joinedFoods(written: WrittenLine, shelf: Shelf, is: (words: string) => 
     return { lines: words.map((one) => ({ ...written, food: one, amount: { ...amount, after: '' } })), joined: 'and' };
   if (parts.length < 2 || parts.length > MOST || !parts.every(is)) return null;
   return { lines: parts.map((one) => ({ ...written, food: one, amount: { ...amount, after: '' } })), joined: 'and' };
+}
+
+/** '1 lb carrots and swede, mixed': one amount of several foods, in even parts that may be any. */
+function sharedAmount(written: WrittenLine, certain: (words: string) => boolean): Several | null {
+  const { amount, food, text } = written;
+  if (!amount.range || !amount.unit || amount.unit.kind === 'count' || certain(food)) return null;
+  const parts = food
+    .replace(/^(?:mixed|a mix(?:ture)? of)\s+/i, '')
+    .split(/\s*,\s*(?:and\s+)?|\s+(?:and|&)\s+/i)
+    .filter(Boolean);
+  if (parts.length < 2 || parts.length > MOST) return null;
+  const last = parts.at(-1)?.split(' ').at(-1) ?? '';
+  const named = parts.map((part, i) => (i < parts.length - 1 && !certain(part) && certain(`${part} ${last}`) ? `${part} ${last}` : part));
+  if (!named.every(certain)) return null;
+  const share = (value: number) => value / parts.length;
+  return {
+    lines: named.map((one) => ({
+      ...written,
+      text,
+      food: one,
+      amount: { ...amount, aside: null, range: { min: share(amount.range?.min ?? 0), max: share(amount.range?.max ?? 0) } },
+    })),
+    joined: 'and',
+    shared: true,
+  };
 }
 
 /** 'fresh thyme or 1 teaspoon dried': the second is dried thyme. */

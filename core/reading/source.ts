@@ -1,26 +1,31 @@
 /** What was pasted: our own JSON, JSON-LD, HTML, a table, Markdown or plain text; and where its title, lines and steps are. */
 
+import type { Shelf } from '../food/shelf.ts';
 import { fromCsv } from '../formats/csv.ts';
 import { STAGES, type Stage } from '../vocabulary/recipe.ts';
 import { looksLikeHtml, readHtml } from './formats/html.ts';
 import { sectionsOfJsonLd } from './formats/jsonLd.ts';
 import { flattenPipes, tableRows } from './formats/table.ts';
-import { readLine } from './line.ts';
-import { ingredientsOfProse, type Names, sentencesOf, titleOfProse } from './prose.ts';
-import { findSections, noSections, type Sections, type TextLine } from './sections.ts';
+import { readLine, type WrittenLine } from './line.ts';
+import { matchFood } from './match.ts';
+import { type Named, runningText } from './running.ts';
+import { type Accounted, findSections, noSections, type Sections, type TextLine } from './sections.ts';
+import { severalOf } from './several.ts';
 
 /** Longer lines name no ingredients. */
 const MOST_READ = 120;
 
-export type Source = { kind: 'own'; value: Record<string, unknown> } | { kind: 'text'; sections: Sections; prose: boolean };
+export type Source =
+  | { kind: 'own'; value: Record<string, unknown> }
+  | { kind: 'text'; sections: Sections; prose: boolean; named: Named[]; spoken?: true };
 
-export function sourceOf(text: string, names: Names): Source {
+export function sourceOf(text: string, shelf: Shelf): Source {
   const json = parsed(text);
   if (json !== undefined) {
     const own = ownRecipe(json);
     if (own) return { kind: 'own', value: own };
     const sections = sectionsOfJsonLd(json, text);
-    if (sections) return { kind: 'text', sections, prose: false };
+    if (sections) return { kind: 'text', sections, prose: false, named: [] };
   }
   // Before HTML: a text in our own table may hold a tag.
   const own = fromCsv(text.trimStart());
@@ -30,9 +35,9 @@ export function sourceOf(text: string, names: Names): Source {
     for (const script of html.jsonLd) {
       const value = parsed(script);
       const sections = value === undefined ? null : sectionsOfJsonLd(value, text);
-      if (sections && sections.ingredients.length > 0) return { kind: 'text', sections, prose: false };
+      if (sections && sections.ingredients.length > 0) return { kind: 'text', sections, prose: false, named: [] };
     }
-    return { kind: 'text', ...ofText(html.text, names) };
+    return { kind: 'text', ...ofText(html.text, shelf) };
   }
   const rows = tableRows(text);
   if (rows) {
@@ -43,30 +48,81 @@ export function sourceOf(text: string, names: Names): Source {
         ...((STAGES as readonly string[]).includes(stage ?? '') ? { stage: stage as Stage } : {}),
       }),
     );
-    return { kind: 'text', sections: { ...noSections(), ingredients }, prose: false };
+    return { kind: 'text', sections: { ...noSections(), ingredients }, prose: false, named: [] };
   }
-  return { kind: 'text', ...ofText(flattenPipes(text), names) };
+  return { kind: 'text', ...ofText(flattenPipes(text), shelf) };
 }
 
-/** Lines where there are lines; sentences where everything stands in prose. */
-function ofText(text: string, names: Names): { sections: Sections; prose: boolean } {
-  const sections = findSections(text, (words) => names.food(words) || (words.length < MOST_READ && names.several(readLine(words))));
-  const lines = text.split(/\r\n?|\n/).map((line, at): TextLine => ({ text: line.trim(), at }));
-  const listed = sections.ingredients.filter(({ text: line }) => line.length < 160).length;
-  if (listed > 1) return { sections, prose: false };
-  const ingredients = ingredientsOfProse(lines, names);
-  if (ingredients.length < (listed === 0 ? 1 : 4)) return { sections, prose: false };
-  return { sections: { ...sections, title: titleOfProse(text) ?? sections.title, ingredients, steps: stepsOfProse(lines) }, prose: true };
-}
-
-/** Sentences that tell what to do; the title and the list are none. */
-function stepsOfProse(lines: readonly TextLine[]): TextLine[] {
-  return sentencesOf(lines).filter(
-    ({ text }) =>
-      /\b(?:melt|sweat|cook|add|stir|simmer|boil|blend|pur[eé]e|liquidi[sz]e|pour|heat|fry|roast|bring|season|serve|whisk|tip|take|warm|finish|soften|put|place|drain|strain|garnish|scatter|swirl|sprinkle|top (?:it |each )?with|ladle|mash|temper)\b/i.test(
-        text,
-      ) && !/^(?:serves|makes|enough for|for \w+ people)\b/i.test(text),
+/** Lines where there are lines; running text where it is told in sentences. */
+function ofText(text: string, shelf: Shelf): Omit<Extract<Source, { kind: 'text' }>, 'kind'> {
+  const isFood = (words: string) =>
+    matchFood(words, shelf).kind !== 'none' ||
+    (words.length < MOST_READ && (isKnown(readLine(words), shelf) || severalOf(readLine(words), shelf) !== null));
+  const sections = findSections(text, isFood);
+  if (!isRunning(sections)) return { sections, prose: false, named: [] };
+  const told = sections.account.filter(
+    ({ kind, furniture, text: line }) =>
+      kind !== 'yield' && kind !== 'heading' && (kind !== 'title' || line.length > LONG) && (furniture === undefined || furniture === 'story'),
   );
+  const running = runningText(
+    told.map(({ text: line, at }) => ({ text: line.replace(NUMBERS, ''), at })),
+    shelf,
+  );
+  if (running.ingredients.length <= sections.ingredients.filter(({ text: line }) => line.length < LONG).length)
+    return { sections, prose: false, named: [] };
+  const account = sections.account.map((line): Accounted => {
+    if (!told.some(({ at }) => at === line.at)) return line;
+    return running.talk.has(line.at)
+      ? { at: line.at, text: line.text, kind: 'furniture', furniture: 'talk' }
+      : { at: line.at, text: line.text, kind: 'step' };
+  });
+  const named = sections.account.some(({ kind, text: line }) => kind === 'title' && line.length <= LONG);
+  return {
+    sections: {
+      ...sections,
+      title: named ? sections.title : (titleOfProse(text) ?? sections.title),
+      ingredients: running.ingredients,
+      steps: running.steps,
+      account,
+    },
+    prose: true,
+    named: running.named,
+    ...(running.spoken ? { spoken: true } : {}),
+  };
+}
+
+const isKnown = (line: WrittenLine, shelf: Shelf): boolean => line.food !== '' && matchFood(line.food, shelf).kind !== 'none';
+const NUMBERS = /^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+(?=\p{L})/iu;
+const LONG = 120;
+const STAMPED = /^\s*\[?\(?\d{1,2}:\d{2}/;
+
+/** Told in sentences: nothing is listed, or what looks listed is a small part of what is told. */
+function isRunning({ account, ingredients }: Sections): boolean {
+  if (account.filter(({ text }) => STAMPED.test(text)).length > 2) return true;
+  if (
+    account.some(
+      ({ kind, text }) => kind === 'heading' && /^(?:the )?(?:ingredients?|zutaten|ingredientes|ingr[ée]dients|you(?:'ll| will)? need)/i.test(text),
+    )
+  )
+    return ingredients.length === 0;
+  const listed = ingredients.filter(({ text }) => text.length < LONG && !/[.!?]\s+\p{Lu}/u.test(text));
+  const length = (lines: readonly { text: string }[]) => lines.reduce((sum, { text }) => sum + text.length, 0);
+  return (
+    listed.length <= 1 ||
+    (listed.length < 4 && length(listed) < 0.15 * length(account)) ||
+    (length(ingredients) > length(account) * 0.9 && listed.length < ingredients.length / 2)
+  );
+}
+
+/** What a spoken or written text calls itself: its first short sentence, or the words before 'soup'. */
+function titleOfProse(text: string): string | null {
+  const first = /^[^.!?\n]{3,80}(?=[.!?\n])/.exec(text.trim())?.[0];
+  const named = /\b((?:[\p{L}'’&-]+\s+){0,4}(?:soup|chowder|bisque|velout[eé]|cream of \p{L}+|broth))\b/iu.exec(text)?.[1];
+  const title =
+    first && !/\d/.test(first) && !/^(?:ok(?:ay)?|so|um|right|well|hi|hello|hey|dear|all ?right|good)\b/i.test(first)
+      ? first
+      : named?.replace(/^(?:(?:ok(?:ay)?|so|this|is|a|the|my|for|um|it'?s|title|today|we['’]?re|doing|how|i|make|made)\s+)+/i, '');
+  return title ? title.charAt(0).toUpperCase() + title.slice(1) : null;
 }
 
 function parsed(text: string): unknown {

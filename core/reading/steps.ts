@@ -15,7 +15,7 @@ const SERVE =
   /\b(serve[sd]?|to serve|garnish|top (?:with|each)|topped|swirl(?:ed|ing)?|scatter(?:ed|ing)?|sprinkl(?:e|ed|ing)|spoon over|ladle|drizzle over|into (?:each|the|warm|warmed) (?:bowls?|cups?|plates?|mugs?)|(?:each|every|over each|in each|on each) (?:bowl|plate|cup|portion|serving|mug)|per bowl|a bowl\b|on (?:the )?top|over the top|float)\b/i;
 const SERVE_WITH = /\b(?:serve[sd]?\b.*\bwith|on the side|alongside|pass|on the plate|with it)\b/i;
 const TAKE_OUT =
-  /\b(?:take out|taken out|remov(?:e|ed|ing)|discard(?:ed|ing)?|(?:fish|lift|pick|pull|tak)(?:ing|ed|e)?(?: \w+){0,4} out|throw(?:ing)?(?: \w+){0,4} (?:away|out)|com(?:es|ing)? out)\b/i;
+  /\b(?:take out|taken out|remov(?:e|ed|ing)|discard(?:ed|ing)?|(?:fish|lift|pick|pull|tak)(?:ing|ed|e)?(?: \w+){0,4} out|throw(?:ing)?(?: \w+){0,4} (?:away|out)|com(?:es|ing)? out)\b|\bout(?:,|\.|$)/i;
 /** What is taken from a food and not the food: 'discard the bones'. */
 const OF_A_FOOD = /\b(?:bones?|skins?|shells?|fat|rind|lid|foil|foam|scum|seeds?|stalks?|stems?|pith|cobs?|peel|woody ends?)\b/i;
 const KEPT = /\b(set aside|reserve|save|keep|kept|keeping|drain on|slotted spoon|for the top|for (?:the )?garnish)\b/i;
@@ -27,6 +27,9 @@ const THROWS_SOLIDS =
   /\b(?:discard\w*|throw\w*|toss\w*|bin|get rid of|leav\w+|press\w*)\b.*\b(?:solids?|bones?|shells?|vegetables|veg|veggies|aromatics|debris|peelings|contents|rest)\b|\b(?:bones?|solids)\b.*\b(?:out|away)\b|\bpressing hard\b/i;
 const STRAIN_OUT = /\b(?:strain|sieve)\b.*\b(?:bones?|solids)\b|\bstrain out\b/i;
 const DRAIN = /^(?:then\s+)?drain\b(?!\s+off)/i;
+/** What is only shown or said of a food puts it nowhere. */
+const SHOWS =
+  /\b(?:show (?:you|ye)|have (?:here|it here)|here (?:is|are)|look at|i['’]ve (?:the|my|got) (?!.*\b(?:in|into|with)\b)|this is|these are|weighed|in the shop|peeled here)\b/i;
 const REHEATS = /\b(?:reheat\w*|leftovers?|freez\w*|keeps?|next day)\b/i;
 const ORDER: Readonly<Record<Stage, number>> = { base: 0, simmer: 1, blend: 2, finish: 3, bowl: 4, plate: 5 };
 const SEASON = /\b(season|taste|adjust)\b/i;
@@ -95,7 +98,10 @@ export function readSteps(
     const step = done[clause.step] as (typeof done)[number];
     const found = methodOf(clause.text, pot.wet);
     const mentioned = speakers.linesIn(clause.text, (id) => !stages.has(id));
-    if (isNewPan(found, pot, mentioned, categoryOf, at, lastPot)) pot.wet = false;
+    if (
+      isNewPan(clause.text, found, pot, mentioned, (id) => (/^butter|^ghee/.test(byId.get(id)?.foodId ?? '') ? 'fat' : categoryOf(id)), at, lastPot)
+    )
+      pot.wet = false;
     pot.now = nextStage(pot, found, clause, at, lastPot, lastBlend);
     // 'Add the stock and simmer', 'mix the cream and swirl it into each bowl': it goes in where the sentence leads.
     pot.adding = ADDS.test(clause.text) || (pot.adding && !clause.sentence && !found && !ENDS.test(clause.text));
@@ -104,7 +110,12 @@ export function readSteps(
     if (here !== pot.now && here !== 'bowl') pot.now = here;
     if (mentioned.some((id) => pours(byId.get(id), categoryOf(id))) && !PREPARES.test(clause.text)) {
       pot.wet = true;
-      if (pot.now === 'base' && pot.adding) pot.now = 'simmer';
+      if (
+        pot.now === 'base' &&
+        !(found && methodRow(found)?.stage === 'base') &&
+        !/\b(?:another|separate|small) (?:pan|pot|saucepan)\b|\bkeep (?:it )?(?:hot|warm)\b/i.test(clause.text)
+      )
+        pot.now = 'simmer';
     }
     const stage = here === 'bowl' ? 'bowl' : pot.now;
     takeAway(clause, mentioned, step, { pot, stages, eaten, lines, byId, categoryOf, shelf, at, lastBlend });
@@ -116,7 +127,7 @@ export function readSteps(
     for (const id of mentioned) {
       const placed = stage === 'bowl' && SERVE_WITH.test(clause.text) && categoryOf(id) === 'bread' ? 'plate' : stage;
       mentions.push({ lineId: id, stage: placed, stepIndex: clause.step, clause: clause.text });
-      if (!stages.has(id) && !PREPARES.test(clause.text) && !reserved) stages.set(id, placed);
+      if (!stages.has(id) && !SHOWS.test(clause.text) && !PREPARES.test(clause.text) && !reserved) stages.set(id, placed);
       if (!step.uses.includes(id)) step.uses.push(id);
     }
   });
@@ -173,6 +184,7 @@ function comingMethods(clauses: readonly Placed[]): { lastPot: number; lastBlend
 
 /** A pan that is begun anew: 'make a roux', 'melt the butter in a clean pan' after the stock was made. */
 function isNewPan(
+  text: string,
   found: Method | undefined,
   pot: Pot,
   mentioned: readonly string[],
@@ -180,7 +192,9 @@ function isNewPan(
   at: number,
   lastPot: number,
 ): boolean {
-  if (!pot.wet || !found || methodRow(found)?.stage !== 'base' || at > lastPot) return false;
+  const melts = mentioned.length > 0 && mentioned.every((id) => categoryOf(id) === 'fat') && /\b(?:melt|heat|warm)\b/i.test(text);
+  if (!pot.wet || at > lastPot || !(melts || (found && methodRow(found)?.stage === 'base'))) return false;
+  if (melts) pot.now = 'base';
   return !mentioned.some((id) => isOf(categoryOf(id), 'liquid'));
 }
 

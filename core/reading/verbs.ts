@@ -181,7 +181,7 @@ export const METHODS: readonly MethodRow[] = [
   { method: 'bake', said: /\bbake\b/i, stage: 'base', unattended: true },
   {
     method: 'sweat',
-    said: /(?<![\p{L}])(?:sweat(?:ed|ing)?|soften(?:ed|ing)?|saut[eé](?:e|ed|eed|ing|eing)?|roux|foam up)(?![\p{L}])/iu,
+    said: /(?<![\p{L}])(?:sweat(?:ed|ing)?|soften(?:ed|ing)?|saut[eé](?:e|ed|eed|ing|eing)?|roux|foam up|(?:go(?:es)?|get|until|till|is|are) (?:\w+ )?soft(?: and)?)(?![\p{L}])/iu,
     stage: 'base',
   },
   {

@@ -3,8 +3,13 @@
 import type { Shelf } from '../food/shelf.ts';
 import { isOf } from '../vocabulary/category.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
+import { clausesOf } from './clauses.ts';
 import type { Doubt } from './doubts.ts';
-import { matchFood, tokensOf } from './match.ts';
+import { readLine } from './line.ts';
+import { matchFood, wordTokens } from './match.ts';
+import { roleOf } from './roles.ts';
+import { runningText } from './running.ts';
+import type { TextLine } from './sections.ts';
 import type { ReadSteps } from './steps.ts';
 import { verbsThat } from './verbs.ts';
 
@@ -21,32 +26,47 @@ const SHORT_BY_MINUTES = 5;
 /** Chestnuts and young beans cook to a puree like a vegetable; dry nuts do not. */
 const MEALY_WATER_G = 35;
 const PUTS_IN = new RegExp(String.raw`^(?:(?:then|now|finally|gradually|slowly)\s+)*(?:${verbsThat('opens')})\b`, 'i');
-const OPENING = new RegExp(String.raw`^(?:(?:then|now|finally|gradually|slowly|gently)\s+)*(?:${verbsThat('opens')})\b`, 'i');
-
 /** Words of a step that are no ingredient even where a food has that name. */
 const NOT_INGREDIENTS = new Set(['water', 'heat', 'soup', 'ice', 'crisp', 'chip']);
 
-/** Foods that steps put in and no line lists: names as written. */
-export function unlistedIn(read: ReadSteps, lines: readonly Line[], shelf: Shelf): string[] {
-  const known = new Set(lines.flatMap((line) => [...(read.heads.get(line.id) ?? []), ...tokensOf(line.text.slice(0, 400))]));
-  const found = new Map<string, string>();
-  for (const { text } of read.clauses) {
-    if (!PUTS_IN.test(text)) continue;
-    for (const phrase of text.split(/\s*(?:,|\band\b|\bwith\b|\bin\b|\binto\b|\bfor\b|\buntil\b|\bto\b|\bover\b|\bor\b|\bon\b|\bfrom\b)\s*/i)) {
-      const words = phrase
-        .replace(OPENING, '')
-        .replace(/\b(?:the|a|an|some|little|more|extra|all|your|it|them|bowls?)\b/gi, '')
-        .trim();
-      if (words === '' || words.split(/\s+/).length > 4 || /\d/.test(words)) continue;
-      const match = matchFood(words, shelf);
-      if (match.kind !== 'food' && match.kind !== 'ambiguous') continue;
-      const tokens = tokensOf(words);
-      if (tokens.some((token) => known.has(token) || NOT_INGREDIENTS.has(token))) continue;
-      found.set(tokens.join(' '), words.toLowerCase().replace(/[^\p{L}\p{N})]+$/u, ''));
+/** Foods that steps put in and no line lists, as written lines. */
+export function unlistedIn(steps: readonly TextLine[], read: ReadSteps, lines: readonly Line[], shelf: Shelf): TextLine[] {
+  const known = new Set(lines.flatMap((line) => [...(read.heads.get(line.id) ?? []), ...wordTokens(line.text.slice(0, 400))]));
+  const foods = new Set(lines.map(({ foodId }) => foodId));
+  const makesStock = lines.some(({ foodId, grams }) => foodId === 'water' && (grams?.best ?? 0) >= STOCK_WATER_G);
+  const found = new Map<string, TextLine>();
+  for (const { text, at } of steps) {
+    const told = runningText([{ text, at }], shelf);
+    for (const line of told.ingredients) {
+      const { food, amount } = readLine(line.text);
+      const tokens = wordTokens(food);
+      const match = matchFood(food, shelf);
+      if (tokens.length === 0 || tokens.some((token) => known.has(token)) || (!amount.range && tokens.some((token) => NOT_INGREDIENTS.has(token))))
+        continue;
+      // The stock that was made of the water is no other.
+      if (makesStock && /^(?:stock|broth|bouillon|liquid)$/.test(tokens.at(-1) ?? '')) continue;
+      if (match.kind === 'none' ? !amount.range : foods.has('foodId' in match ? match.foodId : null)) continue;
+      if (!amount.range && !puts(text, food)) continue;
+      found.set(tokens.join(' '), line);
     }
   }
   return [...found.values()];
 }
+
+/** Water for a stock of one's own. */
+const STOCK_WATER_G = 400;
+
+/** Without an amount, only a clause that begins with a verb of putting in names an ingredient. */
+const puts = (step: string, food: string): boolean =>
+  clausesOf(step).some(
+    ({ text }) =>
+      PUTS_IN.test(text) &&
+      text
+        .split(/\b(?:until|till|so that|so it)\b/i, 1)[0]
+        ?.toLowerCase()
+        .includes(food.toLowerCase()) === true &&
+      roleOf(text) === 'put',
+  );
 
 export function wholeDoubts(
   recipe: Recipe,
@@ -75,9 +95,6 @@ export function wholeDoubts(
     if (used.size >= 2 && idle.length * 2 <= lines.length)
       for (const line of idle)
         say('line.unused', `No step uses '${line.text}'. It is counted where the pot simmers; move it, or take it out.`, line.id);
-    const unlisted = unlistedIn(read, lines, shelf);
-    if (unlisted.length > 0)
-      say('step.unlisted', `The steps use what the list does not have: ${unlisted.join(', ')}. Add a line for each, or nothing of it is counted.`);
     const least = steps.reduce((sum, step) => sum + (step.minutes?.min ?? 0), 0);
     if (claimedMinutes !== undefined && least > claimedMinutes + SHORT_BY_MINUTES)
       say(
