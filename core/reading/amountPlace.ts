@@ -4,7 +4,7 @@ import { OF_ONE, unitOf } from '../quantity/units.ts';
 
 /** What stands before a line of a list and is none of it: bullets, boxes, letters, numbers before an amount, pictures. */
 const LEAD =
-  /^(?:\s*(?:[-*•–—·▢☐□✓✔◦▪▫‣●○➤➢→▶+]|\[[ xX]?\]|\(?[a-z]\)|\d{1,2}[.)](?=\s+\(?[\d½¼¾⅓⅔])|\p{Extended_Pictographic}[\uFE0F\u200D\p{Extended_Pictographic}]*)(?=\s|\S))+\s*/u;
+  /^(?:\s*(?:\*(?!\*)|[-•–—·▢☐□✓✔◦▪▫‣●○➤➢→▶+]|\[[ xX]?\]|\(?[a-z]\)|\d{1,2}[.)](?=\s+\(?[\d½¼¾⅓⅔])|\p{Extended_Pictographic}[\uFE0F\u200D\p{Extended_Pictographic}]*)(?=\s|\S))+\s*/u;
 const MARKS = /\*\*|__|`|^#+\s*|(?<=^|\s)_(?=\S)|(?<=\S)_(?=\s|[,.]|$)/g;
 const STRUCK = /~~[^~]{0,80}~~\s*/g;
 export const ABOUT =

@@ -51,6 +51,8 @@ export const FURNITURE: readonly FurnitureRow[] = [
   },
   {
     kind: 'page',
+    heading:
+      /^(?:comments?|reviews?|\d+ (?:comments?|reviews?)|comments? \(\d+\)|questions? (?:and|&) answers|related(?: recipes| posts)?|you (?:may|might) also like|more (?:soups|recipes))\b.{0,20}$/i,
     line: /^(?:home|about(?: us| me)?|contact|menu|search|recipes|soups|log ?in|sign (?:in|up)|next|previous|back(?: to .*)?|skip to .*|jump to .*|print(?: this)?(?: recipe)?|pin(?: it| recipe)?|save(?: recipe)?|rate this.*|review.*|advertisements?|sponsored.*|share(?: this)?.*|subscribe.*|newsletter.*|comments?(?: \(\d+\))?|leave a .*|did you make .*|tag (?:us|me) .*|follow .*|photo(?:graph)?s?(?: by)?:? .*|image.*|copyright.*|©.*|all rights reserved.*|page \d+.*|https?:\S+|www\.\S+|[★☆✩⭐\s]+[\d./ ]*.*(?:votes?|ratings?|reviews?).*|[★☆⭐ ]+|\d(?:\.\d)?\s*(?:\/\s*5)?\s*(?:stars?|from \d+ votes?)\b(?:\s*(?:from|\(|\d).*)?|(?:(?:course|cuisine|category|keywords?|difficulty|skill(?: level)?|diet|cost|author|by|recipe by|source|posted|published|updated|yield unit|tags?)\s*:\s*[^:]*)+|by [A-Z][\w.]*(?: [A-Z][\w.]*)?|(?:easy|medium|hard|gluten[- ]free|vegetarian|vegan|dairy[- ]free|healthy)(?:[\s,|·•]+(?:easy|gluten[- ]free|vegetarian|vegan|dairy[- ]free|healthy|quick))*)$/i,
   },
   {

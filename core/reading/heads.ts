@@ -75,7 +75,10 @@ const GROUPS: readonly (readonly [RegExp, (category: Category) => boolean])[] = 
   [/\b(?:fats?|oils?)\b/i, (category) => category === 'fat'],
 ];
 const EVERYTHING =
-  /\b(?:everything|all (?:of )?(?:the )?(?:ingredients|rest|other)|all together|(?:the |all )?(?:other|remaining|rest of the|left) ingredients|the lot|all the above|the rest|the others?)\b/i;
+  /\b(?:everything|all (?:of )?(?:the )?(?:ingredients|rest|other)|all together|(?:the |all )?(?:other|remaining|rest of the|left) ingredients|the lot|all the above|the rest|the others)\b/i;
+/** 'She labels everything' puts nothing anywhere. */
+const PUT_ALL =
+  /\b(?:add|put|place|combine|throw|tip|goes?|in|into|blend|boil|simmer|cook|process|whiz\w*|blitz|liquid\w*|pur[eé]e|soften|fry|roast|stir|mix|cover|bring|together|sweat|serve|scatter|top|finish)/i;
 const EXCEPT = /\b(?:except(?: for)?|but(?: for| not)?|apart from|other than|excluding|save|minus)\b/i;
 /** '300 g of the rest' speaks of one line: 'the rest of the cream'. */
 const REST_OF_ONE = /\b(?:the )?(?:rest|other half|remaining|remainder) (?:of )?(?:the )?(?!ingredients|vegetables|veg\b|spices|herbs|of\b)\p{L}+/iu;
@@ -110,7 +113,7 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
     return withoutStockOf(clause, places, category, lines, heads);
   };
   const linesIn = (clause: string, open: (id: string) => boolean): string[] => {
-    const everything = EVERYTHING.test(clause) && !REST_OF_ONE.test(clause);
+    const everything = EVERYTHING.test(clause) && PUT_ALL.test(clause) && !REST_OF_ONE.test(clause);
     const [said = clause, left = ''] = everything ? clause.split(EXCEPT, 2) : [clause];
     const places = named(said);
     if (everything) {

@@ -20,9 +20,16 @@ interface Trigger {
   tale?: true;
 }
 
+const IF_YOU: Trigger = {
+  role: 'could',
+  words: /\bif you(?:['’]re|['’]ve| (?:are|have|like|want|do|don['’]t|can['’]t|need|prefer|eat|can))\b/i,
+  weak: true,
+};
+
 /** Words that make what is named in their segment no ingredient. */
 const TRIGGERS: readonly Trigger[] = [
-  { role: 'could', words: /\bif you(?:['’]re|['’]ve| (?:are|have|like|want|do|don['’]t|can['’]t|need|prefer|eat|can))\b/i, weak: true },
+  IF_YOU,
+  { role: 'could', words: /\bwhen (?:\p{L}+ ){1,3}(?:are|is) (?:eating|there|coming)\b|\byou take\b/iu, weak: true },
   {
     role: 'could',
     words:
@@ -128,7 +135,8 @@ export function saidRole(segment: string): SaidRole {
   });
   const strong = found.find(({ trigger }) => !trigger.weak) ?? found[0];
   if (!strong) return PUT_IN;
-  const whole = found.some(({ trigger }) => !trigger.behind);
+  // 'Coriander if you have it' is put in; what stands behind the 'if' is the choice.
+  const whole = found.some(({ trigger, at }) => !trigger.behind && !(at > 0 && trigger === IF_YOU));
   const from = whole ? 0 : Math.min(...found.map(({ at }) => at));
   return { role: strong.trigger.role, weak: strong.trigger.weak === true, tale: found.some(({ trigger }) => trigger.tale === true), from };
 }
@@ -137,9 +145,12 @@ export const roleOf = (segment: string): Role => saidRole(segment).role;
 /** Another day: the whole sentence tells of it. */
 export const OTHER_DAY =
   /\b(?:next (?:week|month|time|year)|last (?:week|month|time|year)|tomorrow|in the old days|on (?:sun|mon|tues|wednes|thurs|fri|satur)day i['’]ll|but that['’]s another)\b/i;
+/** 'It would be pretty but I'm leaving it off': what the sentence named is not put in. */
+export const TAKEN_BACK =
+  /\b(?:leav\w+|left) (?:it|them|that) (?:off|out|away)\b|\bnot (?:today|this time|for me)\b|\bi (?:would|will|did|do)(?: not|n['’]t)\s*\.?$/i;
 /** Words by which a tale is over and the pot is in hand again. */
 export const IN_HAND =
-  /^(?:so\b|now\b(?! my\b)|then\b|and then|next\b|right\b|here\b|okay|first|after that|back (?:in|on)|the rest)|\b(?:goes? (?:right |straight )?in|in (?:it|they) go(?:es)?|i['’]m (?:putting|adding|using|going to|squeezing|pouring|throwing|scattering)|i (?:take|put|add|use|have|cut|fry)|we (?:have|add|put|use|take)|i['’]ve got|comes (?:the )?\p{L}+$)\b|\bin(?:[.,]|$)/iu;
+  /^(?:so\b|(?:and )?there(?:['’]s| is| are)\b|now\b(?! my\b)|then\b|and then|next\b|right\b|here\b|okay|first|after that|back (?:in|on)|the rest)|\b(?:goes? (?:right |straight )?in|in (?:it|they) go(?:es)?|i['’]m (?:putting|adding|using|going to|squeezing|pouring|throwing|scattering)|i (?:take|put|add|use|have|cut|fry)|we (?:have|add|put|use|take)|i['’]ve got|comes (?:the )?\p{L}+$)\b|\bin(?:[.,]|$)/iu;
 
 /** True where the words just before a food leave it out, whatever the segment says. */
 export const leftOutBefore = (before: string): boolean => LEFT_BEFORE.test(before) || INSTEAD.test(before);

@@ -6,6 +6,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { readRange } from '../quantity/amount.ts';
 import { inDigits } from '../quantity/spokenNumbers.ts';
 import { unitOf } from '../quantity/units.ts';
+import { methodOf, minutesIn } from './clauses.ts';
 import { readLine } from './line.ts';
 import { nameAt, wordTokens } from './match.ts';
 import {
@@ -22,6 +23,7 @@ import {
   type SaidRole,
   saidRole,
   segmentsForRole,
+  TAKEN_BACK,
   turnsBack,
 } from './roles.ts';
 import type { TextLine } from './sections.ts';
@@ -134,7 +136,12 @@ export function runningText(lines: readonly TextLine[], shelf: Shelf): Running {
   const used = new Set<number>();
   for (const { text, at } of sentences) {
     const took = reading.sentence(text, at);
-    if (!reading.recap && (took || TELLS.test(text)) && !SAYS_YIELD.test(text) && !isListing(text, shelf)) {
+    if (
+      !reading.recap &&
+      (took || (reading.doing && (spoken ? cooks(text) : TELLS.test(text)))) &&
+      !SAYS_YIELD.test(text) &&
+      !isListing(text, shelf)
+    ) {
       steps.push({ text, at });
       used.add(at);
     }
@@ -149,6 +156,8 @@ export function runningText(lines: readonly TextLine[], shelf: Shelf): Running {
   };
 }
 
+/** A method or a time: told, and done. */
+const cooks = (text: string): boolean => methodOf(text, true) !== undefined || minutesIn(text) !== null || /\b(?:lid|heat)\b/i.test(text);
 const TELLS = new RegExp(String.raw`\b(?:${TELLING}|goes in|in the pot|lid on|lid off|blended|simmers?|minutes?|top)\b`, 'i');
 /** 'You want three leeks, two pounds of potatoes and a cup of cream': a list that is spoken, before anything is done. */
 const isListing = (text: string, shelf: Shelf): boolean =>
@@ -177,6 +186,8 @@ class Telling {
   readonly puts: Put[] = [];
   readonly named: Named[] = [];
   recap = false;
+  /** The last sentence was of what is done here and now. */
+  doing = true;
   private last: Put | null = null;
   private lastUnit = 'g';
   /** Sentences that may still belong to what another cook does. */
@@ -192,22 +203,26 @@ class Telling {
     if (RECAPS.test(sentence)) this.recap = true;
     let took = false;
     let tale = false;
+    let doing = false;
     const inHand = IN_HAND.test(sentence);
     if (inHand) this.tale = 0;
     for (const segment of segmentsForRole(sentence)) {
       const own = saidRole(segment);
       const back = own.role !== 'put' && turnsBack(segment) && !/\?/.test(segment);
-      const said: SaidRole = OTHER_DAY.test(sentence)
-        ? { ...PUT_IN, role: 'other', from: otherDayFrom(segment) }
-        : back
-          ? PUT_IN
-          : own.role === 'put' && this.tale > 0
-            ? { ...PUT_IN, role: 'other', weak: true }
-            : own;
-      const names = this.named.length;
+      const said: SaidRole = TAKEN_BACK.test(sentence)
+        ? { ...PUT_IN, role: 'left' }
+        : OTHER_DAY.test(segment) && own.role === 'put'
+          ? { ...PUT_IN, role: 'other', from: otherDayFrom(segment) }
+          : back
+            ? PUT_IN
+            : own.role === 'put' && this.tale > 0
+              ? { ...PUT_IN, role: 'other', weak: true }
+              : own;
       took = this.segment(segment, said, inHand || back, sentence, at) || took;
-      tale ||= said.tale && this.named.length > names;
+      tale ||= said.tale && !took;
+      doing ||= said.role === 'put' || said.from > 0;
     }
+    this.doing = doing;
     // What follows a tale goes on with it, until the pot is in hand again.
     this.tale = this.recap || took ? 0 : tale ? MOST_TALE : Math.max(0, this.tale - 1);
     if (bowlsSaid(sentence)) this.last = null;
@@ -252,18 +267,17 @@ class Telling {
   ): boolean {
     const { segment, before, behind, at } = said;
     if (mention.dish) return false;
-    const role: Role = leftOutBefore(`${before}${mention.left ?? ''}`)
-      ? 'left'
-      : said.weak && mention.left !== null && isMeasured(mention.left)
-        ? 'put'
-        : said.role;
+    const right = amountBehindFood(behind, mention.left !== null);
+    const own = (mention.left !== null && isMeasured(mention.left)) || (right !== null && !right.bare);
+    const role: Role = leftOutBefore(`${before}${mention.left ?? ''}`) ? 'left' : said.weak && own ? 'put' : said.role;
     const same = this.puts.find((put) => isSame(put, mention, this.shelf));
+    if (role === 'left' && same && same.left === null && same.right === null && !said.weak && !this.recap)
+      this.puts.splice(this.puts.indexOf(same), 1);
     if (role !== 'put') {
-      if (!same && !this.named.some(({ foodId, text }) => (foodId ?? text) === (mention.foodId ?? mention.phrase)))
+      if (!(same && this.puts.includes(same)) && !this.named.some(({ foodId, text }) => (foodId ?? text) === (mention.foodId ?? mention.phrase)))
         this.named.push({ text: mention.phrase, foodId: mention.foodId, role, textLine: at });
       return false;
     }
-    const right = amountBehindFood(behind, mention.left !== null);
     const perBowl = PER_BOWL.test(behind.slice(0, MOST_BEHIND)) || PER_BOWL.test(before.slice(-20));
     const prepared = /\b(?:trimmed|peeled|cleaned|prepared|once (?:they|it))\b/i.test(segment) && right !== null;
     const put: Put = { key: mention.key, phrase: mention.phrase, foodId: mention.foodId, left: mention.left, right: null, prepared, perBowl, at };
@@ -287,7 +301,8 @@ class Telling {
   private corrected(put: Put, sentence: string): boolean {
     const { last } = this;
     const head = (phrase: string) => phrase.toLowerCase().split(/\s+/).at(-1);
-    if (!last || head(last.phrase) !== head(put.phrase) || !CORRECTS.test(sentence)) return false;
+    if (!last || head(last.phrase) !== head(put.phrase) || !(CORRECTS.test(sentence) || /^(?:it|that|this)(?:['’]s| is)\b/i.test(sentence)))
+      return false;
     Object.assign(last, { key: put.key, phrase: put.phrase, foodId: put.foodId, left: put.left ?? last.left, right: put.right ?? last.right });
     return true;
   }
@@ -459,7 +474,7 @@ const NOT_FOODS = new Set([
   'hot',
 ]);
 const DISHES =
-  /^\s*(?:(?:and|&|,|with)\s+(?:[\p{L}-]+\s+){1,2})?(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|cubes? tray|puree soup|one\b)/iu;
+  /^\s*(?:(?:and|&|,|with)\s+(?:[\p{L}-]+\s+){1,2})?(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup|one(?=\s+(?:this|is|today|that)\b|[.,!]|$))/iu;
 const CREAM_OF = /\b(?:cream|soup|bisque|velout[eé]|bowl) of\s+(?:[\p{L}-]+\s+(?:and|&)\s+)?$/iu;
 const WORD = /[\p{L}\p{N}½¼¾⅓⅔%][\p{L}\p{N}'’½¼¾⅓⅔%./-]*/gu;
 const MOST_LEFT = 9;
@@ -681,6 +696,7 @@ function amountBefore(segment: string, words: readonly Word[], free: number, fir
       (token) => !own.has(token) && !/^(?:zest|juice|rind|peel)$/.test(token) && !DESCRIPTORS.has(token) && !MODIFIERS.has(token),
     );
     if (strangers.length > 0) continue;
+    if (/\s(?:with|in|on|into|for|that|it|until|till)\s/i.test(left) || startsAgain(words, start, first)) continue;
     // 'Twenty minutes, stock' is no amount of stock.
     if (/\b(?:minutes?|mins?|hours?|degrees|bowls?|people|servings)\b/i.test(left)) continue;
     if (
@@ -694,6 +710,12 @@ function amountBefore(segment: string, words: readonly Word[], free: number, fir
   }
   return null;
 }
+
+/** 'Two tablespoons a tablespoon of sugar': the first is of what came before. */
+const startsAgain = (words: readonly Word[], start: number, first: number): boolean =>
+  words
+    .slice(start + 1, first)
+    .some(({ text }, i) => /^(?:an?|one|two|three|four|five|six|half)$/i.test(text) && unitOf((words[start + i] as Word).text) !== undefined);
 
 const MOST_UNKNOWN = 4;
 const STOPS = /^(?:in|into|over|until|till|for|and|then|to|with|at|on|from|while|or|which|that|so|but|by|when|off|as|it|them|is|was|i|you|we)$/i;

@@ -51,6 +51,9 @@ const INGREDIENTS =
   /^(?:the\s+)?(?:main\s+)?ingredients?(?:\s+list)?(?:\s+for\b.{0,30})?\s*:?$|^you(?:'ll| will)? need\s*:?$|^shopping list\s*:?$|^what you(?:'ll)? need\s*:?$|^(?:zutaten|ingredientes|ingr[ée]dients)\s*:?$/i;
 const METHOD =
   /^(?:the\s+)?(?:cooking\s+|basic\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|process|how to (?:make|cook|do) (?:it|this|the soup)|to make(?: the soup| it)?|what to do|zubereitung|preparaci[oó]n|pr[ée]paration|making it|then)\s*:?$/i;
+/** 'To finish: chopped parsley, a drizzle of oil and toasted almonds': a part with its list on the line. */
+const PART_INLINE =
+  /^((?:for (?:the )?)?(?:to (?:finish|serve|garnish)|toppings?|garnish(?:es)?|top|on top|croutons?|swirl|drizzle)(?: [\p{L}]+)?)\s*:\s*(?=\S)/iu;
 /** 'Ingredients: 500 g peas, 1 onion, ...', 'Method: Fry the onion ...' on one line. */
 const INGREDIENTS_INLINE = /^(?:ingredients?|you(?:'ll| will)? need|what you need)\s*:\s*(?=\S)/i;
 const METHOD_INLINE = /^(?:method|directions?|instructions?|preparation|procedure|what to do|then|how)\s*:\s*(?=\S.{20,})/i;
@@ -189,6 +192,8 @@ function take(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind;
     heading(walk, 'steps');
     return step({ ...line, body: head.replace(METHOD_INLINE, '') }, walk);
   }
+  const inlinePart = walk.mode !== 'steps' || !walk.methodHeaded ? PART_INLINE.exec(head) : null;
+  if (inlinePart && !/[.!]\s+\p{Lu}/u.test(head)) return inlinePartList(inlinePart, line, walk);
   const block = head.length < MOST_HEADING ? blockOf(head) : null;
   if (block) {
     walk.aside = block;
@@ -204,7 +209,7 @@ function take(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind;
     if (!sections.made) takeYield(line, sections);
     return { kind: 'furniture', furniture };
   }
-  if (sections.title === '' && sections.ingredients.length === 0 && walk.mode === 'open' && isTitle(line)) return title(line, next, walk);
+  if (sections.title === '' && sections.ingredients.length === 0 && walk.mode === 'open' && isTitle(line)) return title(line, walk);
   if (isYield(line, walk)) {
     if (!sections.made?.bowls) takeYield(line, sections);
     return { kind: 'yield' };
@@ -228,6 +233,23 @@ function inlineList(line: Marked, walk: Walk): { kind: Kind } {
   return { kind: 'ingredient' };
 }
 
+function inlinePartList(found: RegExpExecArray, line: Marked, walk: Walk): { kind: Kind } {
+  const name = found[1] as string;
+  const stage: Stage = PLATE_WORD.test(name) ? 'plate' : 'bowl';
+  const items = line.head
+    .slice(found[0].length)
+    .replace(/\.\s*$/, '')
+    .split(/\s*[,;]\s*(?:and\s+)?|\s+and\s+(?=(?:an?|some|the|\d|[½¼¾]|toasted|chopped|fresh)\b)/i)
+    .filter(Boolean);
+  // Words behind a comma that name no food belong to what stands before it.
+  for (const text of items) {
+    const before = walk.sections.ingredients.at(-1);
+    if (!walk.isFood(text) && !startsWithAmount(text) && before?.at === line.at) before.text += `, ${text}`;
+    else walk.sections.ingredients.push({ text, at: line.at, stage, part: name });
+  }
+  return { kind: 'ingredient' };
+}
+
 const ITEM_BREAK =
   /\s*(?:;|\s\/\s|\s[•·|]\s|,(?=\s*(?:and\s+)?(?:\(?\d|[½¼¾⅓⅔]|(?:an?|one|two|three|four|five|six|eight|half|some|salt|pepper|a few|juice|zest)\b)))\s*/iu;
 /** A list on one line, at the marks that begin another amount. */
@@ -248,15 +270,14 @@ function inBlock(line: Marked, next: Marked | undefined, walk: Walk): Furniture 
   return line.numbered && !walk.methodHeaded ? null : block.kind;
 }
 
-function title(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind } {
+function title(line: Marked, walk: Walk): { kind: Kind } {
   const { sections } = walk;
   const text = line.head.replace(/^(?:name|title|recipe|dish)\s*[:=]\s*/i, '').trim();
   const made = yieldIn(line.text);
   // 'Soup (serves 4)', 'Soup. For six.': what it makes is no part of its name.
   const cut = made ? text.split(/\s*(?:[,(–—-]|\s[-–—]|[.!])\s*(?=(?:for|serves|makes|yields?|\d|enough|\())/i)[0] : undefined;
   if (made) sections.made = { ...made, at: line.at };
-  sections.title = (cut && cut.length > 3 ? cut : text).replace(/[\p{Extended_Pictographic}\uFE0F]/gu, '').trim();
-  void next;
+  sections.title = (cut && cut.length > 3 ? cut : text).replace(/\p{Extended_Pictographic}|\uFE0F/gu, '').trim();
   return { kind: 'title' };
 }
 

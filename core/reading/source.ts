@@ -5,7 +5,8 @@ import { fromCsv } from '../formats/csv.ts';
 import { STAGES, type Stage } from '../vocabulary/recipe.ts';
 import { looksLikeHtml, readHtml } from './formats/html.ts';
 import { sectionsOfJsonLd } from './formats/jsonLd.ts';
-import { flattenPipes, tableRows } from './formats/table.ts';
+import { looksScanned, unscanned } from './formats/scanned.ts';
+import { flattenPipes, flattenTabs, tableRows } from './formats/table.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { matchFood } from './match.ts';
 import { type Named, runningText } from './running.ts';
@@ -50,7 +51,8 @@ export function sourceOf(text: string, shelf: Shelf): Source {
     );
     return { kind: 'text', sections: { ...noSections(), ingredients }, prose: false, named: [] };
   }
-  return { kind: 'text', ...ofText(flattenPipes(text), shelf) };
+  const plain = looksScanned(text) ? unscanned(text) : text;
+  return { kind: 'text', ...ofText(flattenTabs(flattenPipes(plain)), shelf) };
 }
 
 /** Lines where there are lines; running text where it is told in sentences. */

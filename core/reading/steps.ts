@@ -91,13 +91,15 @@ export function readSteps(
   const segments = texts.flatMap(({ text }) => segmentsOf(text)).slice(0, MAX_STEPS);
   const clauses = placedClauses(segments);
   const { lastPot, lastBlend } = comingMethods(clauses);
+  const addedAt = lastAdded(clauses, speakers.linesIn);
   const pot: Pot = { now: 'base', wet: false, cooked: false, adding: false, takenOut: [] };
   const done = segments.map(() => ({ uses: [] as string[], method: undefined as Method | undefined, stage: null as Stage | null }));
 
   clauses.forEach((clause, at) => {
     const step = done[clause.step] as (typeof done)[number];
     const found = methodOf(clause.text, pot.wet);
-    const mentioned = speakers.linesIn(clause.text, (id) => !stages.has(id));
+    // 'Put everything in' leaves out what a later clause puts in by name.
+    const mentioned = speakers.linesIn(clause.text, (id) => !stages.has(id) && (addedAt.get(id) ?? -1) <= at);
     if (
       isNewPan(clause.text, found, pot, mentioned, (id) => (/^butter|^ghee/.test(byId.get(id)?.foodId ?? '') ? 'fat' : categoryOf(id)), at, lastPot)
     )
@@ -108,7 +110,7 @@ export function readSteps(
     const seasons = pot.now === 'base' && !pot.wet && mentioned.length > 0 && mentioned.every((id) => DRY.has(categoryOf(id) as Category));
     const here = pot.adding && !found && !seasons && minutesIn(clause.text) === null ? comingStage(clauses, at, pot, lastPot, lastBlend) : pot.now;
     if (here !== pot.now && here !== 'bowl') pot.now = here;
-    if (mentioned.some((id) => pours(byId.get(id), categoryOf(id))) && !PREPARES.test(clause.text)) {
+    if (mentioned.some((id) => pours(byId.get(id), categoryOf(id))) && !PREPARES.test(clause.text) && !SHOWS.test(clause.text)) {
       pot.wet = true;
       if (
         pot.now === 'base' &&
@@ -181,6 +183,19 @@ function comingMethods(clauses: readonly Placed[]): { lastPot: number; lastBlend
   });
   return { lastPot, lastBlend };
 }
+
+/** The last clause that puts each line in by its own name. */
+function lastAdded(clauses: readonly Placed[], linesIn: (clause: string, open: (id: string) => boolean) => string[]): ReadonlyMap<string, number> {
+  const never = () => false;
+  const at = new Map<string, number>();
+  let adding = false;
+  clauses.forEach(({ text, sentence }, index) => {
+    adding = ADDS.test(text) || SERVE.test(text) || GOES_IN.test(text) || (adding && !sentence && !ENDS.test(text));
+    if (adding) for (const id of linesIn(text, never)) at.set(id, index);
+  });
+  return at;
+}
+const GOES_IN = /\b(?:goes? in|in (?:it|they) go|on the side|for the side)\b/i;
 
 /** A pan that is begun anew: 'make a roux', 'melt the butter in a clean pan' after the stock was made. */
 function isNewPan(

@@ -34,6 +34,42 @@ function rowsOf(cells: readonly (readonly string[])[], at: (row: number) => numb
   });
 }
 
+/** Columns of a kitchen's production sheet: what goes in before what is bought, the first yield before the scaled one. */
+const EDIBLE = /^(?:ep|edible|net|ready|trimmed)\b/i;
+const BOUGHT = /^(?:ap|as purchased|gross|bought|raw)\b/i;
+
+/** Tab-separated tables inside a text, with a heading that names the ingredient; other lines are left. */
+export function flattenTabs(text: string): string {
+  const lines = text.split('\n');
+  const headAt = lines.findIndex((line) => line.includes('\t') && line.split('\t').some((cell) => COLUMNS.food.test(cell.trim())));
+  if (headAt < 0) return text;
+  const heading = (lines[headAt] as string).split('\t').map((cell) => cell.trim());
+  // A table that names its amount is read as such where it stands alone.
+  const food = heading.findLastIndex((cell) => COLUMNS.food.test(cell));
+  const unit = heading.findIndex((cell) => COLUMNS.unit.test(cell));
+  const note = heading.findIndex((cell) => COLUMNS.note.test(cell));
+  const edible = heading.findIndex((cell) => EDIBLE.test(cell));
+  const named = [
+    edible,
+    heading.findIndex((cell, i) => i !== unit && COLUMNS.amount.test(cell)),
+    heading.findIndex((cell) => BOUGHT.test(cell)),
+  ].find((at) => at >= 0);
+  if (named === undefined) return text;
+  return lines
+    .map((line, at) => {
+      if (at <= headAt || !line.includes('\t')) return at === headAt ? '' : line;
+      const cell = (column: number) => (column < 0 ? '' : (line.split('\t')[column] ?? '').trim());
+      if (cell(food) === '' || !/^[\d.,½¼¾/ ]+$/.test(cell(named))) return line;
+      const amount = cell(named)
+        .replace(/^(\d+)[.,](\d{3})$/, '$1.$2')
+        .replace(/0+$/, (zeros, offset, whole: string) => (whole.includes('.') ? '' : zeros))
+        .replace(/\.$/, '');
+      const remarks = [cell(note), named === edible ? 'prepared weight' : ''].filter(Boolean);
+      return `- ${[amount, cell(unit), cell(food)].filter(Boolean).join(' ')}${remarks.length > 0 ? `, ${remarks.join(', ')}` : ''}`;
+    })
+    .join('\n');
+}
+
 /** A text that is a separated table as a whole. */
 export function tableRows(text: string): TableRow[] | null {
   const first = text.trimStart().split('\n', 1)[0] ?? '';
