@@ -189,7 +189,7 @@ describe('within its group no figure stands alone', () => {
     'lemon-juice fibreG': 'juice among vinegars',
     'lime-juice fibreG': 'juice among vinegars',
     'brandy calciumMg': 'distilled',
-    'avocado fatG': 'the one oily fruit',
+    'butter-salted phosphorusMg': 'fat with little of the milk left in it',
   };
   const dryMatter = (food: Food, key: (typeof GROUP_KEYS)[number]) =>
     key === 'waterG' ? of(food, key) : (of(food, key) / Math.max(1, 100 - of(food, 'waterG'))) * 100;

@@ -173,6 +173,7 @@ const DOES = new RegExp(
     .join('|')}|go|in the pot|into)(?:e?d|p?ed|s|es|ing)?\b`,
   'i',
 );
+const BEGINS_TO_DO = new RegExp(String.raw`^(?:${TELLING})\b`, 'i');
 const SAYS_YIELD = /^(?:it |that |this )?(?:serves|makes|enough for|for \w+ people|feeds)\b[^.]{0,40}$/i;
 
 function asLine({ phrase, left, right, prepared, perBowl, at }: Put): TextLine {
@@ -204,7 +205,7 @@ class Telling {
     let took = false;
     let tale = false;
     let doing = false;
-    const inHand = IN_HAND.test(sentence);
+    const inHand = IN_HAND.test(sentence) || BEGINS_TO_DO.test(sentence);
     if (inHand) this.tale = 0;
     for (const segment of segmentsForRole(sentence)) {
       const own = saidRole(segment);
@@ -337,6 +338,7 @@ class Telling {
     if (same.foodId === null && put.foodId !== null) Object.assign(same, { foodId: put.foodId, key: put.key, phrase: put.phrase });
     if (!measured || PART.test(near)) return true;
     const had = same.left !== null || same.right !== null;
+    if (put.phrase.length > same.phrase.length) same.phrase = put.phrase;
     if (!had) Object.assign(same, { left: put.left, right: put.right, prepared: put.prepared, perBowl: put.perBowl || same.perBowl });
     else if (corrects || this.recap || this.spoken) {
       const weighed = (text: string | null) => text !== null && WEIGHT.test(text);
@@ -474,7 +476,7 @@ const NOT_FOODS = new Set([
   'hot',
 ]);
 const DISHES =
-  /^\s*(?:(?:and|&|,|with)\s+(?:[\p{L}-]+\s+){1,2})?(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup|one(?=\s+(?:this|is|today|that)\b|[.,!]|$))/iu;
+  /^\s*(?:(?:and|&|,|with)\s+)?(?:[\p{L}-]+\s+){0,2}(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup|one(?=\s+(?:this|is|today|that)\b|[.,!]|$))/iu;
 const CREAM_OF = /\b(?:cream|soup|bisque|velout[eé]|bowl) of\s+(?:[\p{L}-]+\s+(?:and|&)\s+)?$/iu;
 const WORD = /[\p{L}\p{N}½¼¾⅓⅔%][\p{L}\p{N}'’½¼¾⅓⅔%./-]*/gu;
 const MOST_LEFT = 9;

@@ -33,6 +33,7 @@ const NOT_INGREDIENTS = new Set(['water', 'heat', 'soup', 'ice', 'crisp', 'chip'
 export function unlistedIn(steps: readonly TextLine[], read: ReadSteps, lines: readonly Line[], shelf: Shelf): TextLine[] {
   const known = new Set(lines.flatMap((line) => [...(read.heads.get(line.id) ?? []), ...wordTokens(line.text.slice(0, 400))]));
   const foods = new Set(lines.map(({ foodId }) => foodId));
+  const spokenOf = new Set(lines.flatMap(({ foodId }) => (foodId ? (shelf.food(foodId)?.aliases ?? []).map((alias) => wordTokens(alias).at(-1)) : [])));
   const makesStock = lines.some(({ foodId, grams }) => foodId === 'water' && (grams?.best ?? 0) >= STOCK_WATER_G);
   const found = new Map<string, TextLine>();
   for (const { text, at } of steps) {
@@ -46,7 +47,7 @@ export function unlistedIn(steps: readonly TextLine[], read: ReadSteps, lines: r
       // The stock that was made of the water is no other.
       if (makesStock && /^(?:stock|broth|bouillon|liquid)$/.test(tokens.at(-1) ?? '')) continue;
       if (match.kind === 'none' ? !amount.range : foods.has('foodId' in match ? match.foodId : null)) continue;
-      if (!amount.range && !puts(text, food)) continue;
+      if (!amount.range && (tokens.some((token) => spokenOf.has(token)) || !puts(text, food))) continue;
       found.set(tokens.join(' '), line);
     }
   }

@@ -68,6 +68,7 @@ export const AMBIGUOUS: Readonly<Record<string, readonly string[]>> = {
   cheese: ['cheddar', 'gruyere', 'parmesan'],
   beans: ['white-beans-canned-drained', 'green-beans'],
   coriander: ['coriander-leaf', 'ifct-G024'],
+  'corn flour': ['cornstarch', 'cornmeal'],
   'stock cube': ['vegetable-stock-powder', 'chicken-stock-powder'],
   'bouillon cube': ['vegetable-stock-powder', 'chicken-stock-powder'],
   'chilli powder': ['chili-powder-blend', 'cayenne'],

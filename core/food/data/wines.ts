@@ -14,4 +14,6 @@ export const WINES: readonly FoodRow[] = [
   { id: 'brandy', name: 'Brandy or other spirit, 40 % by volume', aliases: 'brandy, cognac, whisky, whiskey, vodka, rum, calvados', category: 'alcohol', state: 'processed', ndb: '14037', cup: 222, pourable: true, origins: ['alcohol'], f: [231, 66.6, 0, 0, 0, 0, 0, 0, 1, 2, 0, 4, 0], alcohol: 33.4 },
   { id: 'beer', name: 'Beer', aliases: 'beer, lager, ale', category: 'alcohol', state: 'processed', ndb: '14003', cup: 237, pourable: true, origins: ['alcohol'], contains: [['gluten', 'barley malt']], checks: [['wheat', 'wheat beer and some ales hold wheat'], ['sulphite', 'some beers carry sulphites']], dietChecks: [['vegan', 'some beer is fined with isinglass'], ['vegetarian', 'some beer is fined with isinglass']],
     f: [43, 91.96, 0.46, 0, 0, 3.55, 0, 0, 4, 27, 4, 14, 0], alcohol: 3.9 },
+  { id: 'cider', name: 'Cider, dry, 5 % by volume', aliases: 'cider, dry cider, hard cider, strong cider, medium cider', category: 'alcohol', state: 'processed', from: 'UK composition tables (memory)', cup: 240, pourable: true, origins: ['alcohol'], checks: [['sulphite', 'sulphites are usual in cider']],
+    f: [36, 92.8, 0, 0, 0, 2.6, 0, 2.6, 7, 72, 8, 3, 0], alcohol: 3.8 },
 ];
