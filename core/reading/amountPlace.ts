@@ -25,7 +25,7 @@ const NUMBER = String.raw`(?:\d+\s+\d\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|\d*\s?[�
 const WORDS = 'half|one|two|three|four|five|six|seven|eight|nine|ten|twelve';
 /** A number behind a word, and what may follow it. Never after 'of' ('juice of 1 lemon'), before a per cent sign, or a size of a tin or a cut. */
 const INSIDE = new RegExp(
-  String.raw`(?<=[\p{L})%'’".!?:,;(–—×=-]|\bx)(?:\s*(?:[:=,;–—×(.]|-(?!\d)|\.{2,}|\bx\b)\s*|\s+)((?:(?:about|approx\.?|some|ca\.|another)\s+)?(?:${NUMBER}|(?<=[:,;(–—-]\s*)(?:${WORDS}))(?:\s*(?:-|–|to)\s*${NUMBER})?)(?=$|[\s,;:.)(\p{L}-])(?!\s*(?:%|per cent|°|C\b|F\b|(?:cm|mm|inch|in)\b[\s-]*(?:cubes?|pieces?|dice|slices?|rounds?|thick|lengths?|strips?|chunks?)))`,
+  String.raw`(?<=[\p{L})%'’".!?:,;(–—×=-]|\bx)(?:\s*(?:[:=,;–—×(.]|-(?!\d)|\.{2,}|\bx\b|\bx(?=\d))\s*|\s+)((?:(?:about|approx\.?|some|ca\.|another)\s+)?(?:${NUMBER}|(?<=[:,;(–—-]\s*)(?:${WORDS}))(?:\s*(?:-|–|to)\s*${NUMBER})?)(?=$|[\s,;:.)(\p{L}-])(?!\s*(?:%|per cent|°|C\b|F\b|(?:cm|mm|inch|in)\b[\s-]*(?:cubes?|pieces?|dice|slices?|rounds?|thick|lengths?|strips?|chunks?)))`,
   'giu',
 );
 const OF_BEFORE = /\b(?:of|from|into|in|for|about (?:a|an))\s*\(?\s*$/i;

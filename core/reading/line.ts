@@ -88,7 +88,7 @@ function asideOf(after: string): Sized | null {
 
 /** The food and what follows it. Words that only describe may stand before the comma: 'chopped, peeled turnip'. */
 function splitFood(text: string): { food: string; after: string } {
-  const split = /^(.*?)\s*(?:[,;]|\s[-–—]\s|\s\+\s)\s*(.*)$/.exec(text);
+  const split = /^(.*?)\s*(?:[,;]|:(?=\s)|\s[-–—]\s|\s\+\s)\s*(.*)$/.exec(text);
   if (!split) return { food: text.trim(), after: '' };
   const [, head, tail] = split as unknown as [string, string, string];
   const words = head.toLowerCase().split(/\s+/);

@@ -172,7 +172,9 @@ const nameLength = (match: Match, tokens: readonly string[], shelf: Shelf): numb
 
 function matchTokens(tokens: readonly string[], shelf: Shelf): Match {
   const found = longestName(tokens, namesOf(shelf));
-  const opposed = OPPOSITE_TOKENS.some((parts) => containsAll(tokens, parts) && !(found && containsAll(found.name.tokens, parts)));
+  const opposed = OPPOSITE_TOKENS.some(
+    (parts) => containsAll(tokens, parts) && !(found && (containsAll(found.name.tokens, parts) || says(parts, found, shelf))),
+  );
   if (opposed) return { kind: 'none', unknown: tokens };
   const vague = AMBIGUOUS_NAMES.find(({ tokens: parts }) => containsAll(tokens, parts));
   if (vague && (!found || found.name.tokens.length < vague.tokens.length || !overlaps(found, vague.tokens, tokens))) {
@@ -184,7 +186,7 @@ function matchTokens(tokens: readonly string[], shelf: Shelf): Match {
   }
   if (!found) return { kind: 'none', unknown: tokens.filter((token) => !isDescriptor(token)) };
   const left = [...tokens.slice(0, found.start), ...tokens.slice(found.start + found.name.tokens.length)];
-  const unknown = left.filter((token) => !isDescriptor(token) && !MODIFIERS.has(token));
+  const unknown = left.filter((token) => !isDescriptor(token) && !MODIFIERS.has(token) && !/^(?:gluten|free|dairy|wheat)$/.test(token));
   if (unknown.length > 0)
     return isKindOf(tokens, found, unknown, shelf)
       ? { kind: 'modified', foodId: found.name.foodId, word: unknown.join(' ') }
@@ -206,6 +208,18 @@ function isKindOf(tokens: readonly string[], { name, start }: Found, unknown: re
   return unknown.every((word) => word.length > 2 && !MAKES_ANOTHER.has(word) && !names.get(word)?.some(({ tokens: own }) => own.length === 1));
 }
 const MOST_UNKNOWN = 2;
+
+/** 'Gluten-free stock' is stock all the same: the word denies nothing the food is made of, and what is to be checked stays so. */
+function says(parts: readonly string[], { name }: Found, shelf: Shelf): boolean {
+  const denied = DENIES.get(parts.join(' '));
+  const food = shelf.food(name.foodId);
+  return denied !== undefined && food !== undefined && !food.contains.some(({ allergen }) => denied.includes(allergen));
+}
+const DENIES: ReadonlyMap<string, readonly string[]> = new Map([
+  ['gluten free', ['gluten', 'wheat']],
+  ['wheat free', ['wheat', 'gluten']],
+  ['dairy free', ['milk']],
+]);
 
 const isDescriptor = (token: string): boolean => descriptors.has(token) || /^\d/.test(token) || token.length === 1;
 const containsAll = (tokens: readonly string[], parts: readonly string[]): boolean =>

@@ -99,6 +99,7 @@ const TRIGGERS: readonly Trigger[] = [
     words: /\b(?:asked (?:me )?about|talk(?:ing|ed)? about|you hear|thinking (?:of|about)?|reminds? me|allergic to|can['’]t have)\b/i,
     behind: true,
   },
+  { role: 'other', words: /\bafterwards\b|\bfor (?:dessert|pudding|the main)\b/i, behind: true },
   { role: 'other', words: /\b(?:it['’]s got|made (?:it )?(?:of|with|from)|we made)\b/i, behind: true },
   {
     role: 'told',

@@ -267,7 +267,7 @@ class Telling {
     said: { segment: string; before: string; behind: string; role: Role; weak: boolean; inHand: boolean; sentence: string; at: number },
   ): boolean {
     const { segment, before, behind, at } = said;
-    if (mention.dish) return false;
+    if (mention.dish || (/^honey$/i.test(mention.phrase) && /^,/.test(behind) && mention.left === null)) return false;
     const right = amountBehindFood(behind, mention.left !== null);
     const own = (mention.left !== null && isMeasured(mention.left)) || (right !== null && !right.bare);
     const role: Role = leftOutBefore(`${before}${mention.left ?? ''}`) ? 'left' : said.weak && own ? 'put' : said.role;
@@ -476,7 +476,7 @@ const NOT_FOODS = new Set([
   'hot',
 ]);
 const DISHES =
-  /^\s*(?:(?:and|&|,|with)\s+)?(?:[\p{L}-]+\s+){0,2}(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup|one(?=\s+(?:this|is|today|that)\b|[.,!]|$))/iu;
+  /^\s*(?:(?:and|&|,|with)\s+)?(?:[\p{L}-]+\s+){0,2}(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup)\b|^\s*(?:[\p{L}-]+\s+)?one(?=\s+(?:this|is|today|that)\b|[.,!]|$)/iu;
 const CREAM_OF = /\b(?:cream|soup|bisque|velout[eé]|bowl) of\s+(?:[\p{L}-]+\s+(?:and|&)\s+)?$/iu;
 const WORD = /[\p{L}\p{N}½¼¾⅓⅔%][\p{L}\p{N}'’½¼¾⅓⅔%./-]*/gu;
 const MOST_LEFT = 9;
@@ -697,8 +697,8 @@ function amountBefore(segment: string, words: readonly Word[], free: number, fir
     const strangers = wordTokens(food).filter(
       (token) => !own.has(token) && !/^(?:zest|juice|rind|peel)$/.test(token) && !DESCRIPTORS.has(token) && !MODIFIERS.has(token),
     );
-    if (strangers.length > 0) continue;
-    if (/\s(?:with|in|on|into|for|that|it|until|till)\s/i.test(left) || startsAgain(words, start, first)) continue;
+    if (strangers.length > MOST_STRANGERS) continue;
+    if (/\s(?:with|in|on|into|for|that|it|until|till|at)\s/i.test(left) || startsAgain(words, start, first)) continue;
     // 'Twenty minutes, stock' is no amount of stock.
     if (/\b(?:minutes?|mins?|hours?|degrees|bowls?|people|servings)\b/i.test(left)) continue;
     if (
@@ -719,6 +719,8 @@ const startsAgain = (words: readonly Word[], start: number, first: number): bool
     .slice(start + 1, first)
     .some(({ text }, i) => /^(?:an?|one|two|three|four|five|six|half)$/i.test(text) && unitOf((words[start + i] as Word).text) !== undefined);
 
+/** 'A litre of game stock': one word nobody knows may stand before the food. */
+const MOST_STRANGERS = 1;
 const MOST_UNKNOWN = 4;
 const STOPS = /^(?:in|into|over|until|till|for|and|then|to|with|at|on|from|while|or|which|that|so|but|by|when|off|as|it|them|is|was|i|you|we)$/i;
 

@@ -347,6 +347,7 @@ function isPart(line: Marked, next: Marked | undefined, walk: Walk): boolean {
   if (/^[\p{L}\s'’&/-]{2,44}:$/iu.test(head.replace(/\s*\([^)]*\)/, '')) && !(line.bulleted && walk.isFood(line.body))) return true;
   if (/^(?:for|in|on|into) (?:the )?\p{L}/iu.test(words) && !readRange(words.replace(/^\w+ /, '')) && words.split(/\s+/).length < 7)
     return next !== undefined;
+  if (next !== undefined && line.gap && /^(?:to (?:serve|finish|garnish)|toppings?|garnish(?:es)?|on top)$/i.test(words)) return true;
   if (next === undefined || !looksLikeIngredient(next) || words.split(/\s+/).length > 6 || /[,;]/.test(words)) return false;
   if (/^#+\s/.test(text) || (/^\*\*.*\*\*$/.test(text) && walk.mode !== 'open')) return true;
   if (!/^(?:to serve|to finish|topping|garnish|\p{Lu})/u.test(words) && !/^(?:to serve|to finish|toppings?|garnish)\b/i.test(words)) return false;

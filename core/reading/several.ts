@@ -23,7 +23,14 @@ const MOST_READ = 400;
 export function severalOf(written: WrittenLine, shelf: Shelf): Several | null {
   const is = (words: string) => matchFood(words, shelf).kind !== 'none';
   if (written.text.length > MOST_READ) return null;
-  return zestAndJuice(written) ?? eachOf(written, is) ?? madeUpWith(written, is) ?? amountsApart(written, is) ?? joinedFoods(written, shelf, is);
+  return (
+    zestAndJuice(written) ??
+    bracketChoice(written, is) ??
+    eachOf(written, is) ??
+    madeUpWith(written, is) ??
+    amountsApart(written, is) ??
+    joinedFoods(written, shelf, is)
+  );
 }
 
 /** 'zest and juice of 1 lemon', '1 lemon, zested and juiced'. */
@@ -50,7 +57,9 @@ function eachOf({ text, optional, toTaste }: WrittenLine, is: (words: string) =>
 
 /** '1 tsp bouillon powder dissolved in 500 ml water': the liquid is a line of its own. */
 function madeUpWith({ text }: WrittenLine, is: (words: string) => boolean): Several | null {
-  const found = /^(.+?),?\s+(?:mixed|dissolved|slaked|whisked|made up|combined|stirred|blended|thinned)\s+(?:with|in|into|to)\s+(.+)$/i.exec(text);
+  const found = /^(.+?),?\s+(?:mixed|crumbled|dissolved|slaked|whisked|made up|combined|stirred|blended|thinned)\s+(?:with|in|into|to)\s+(.+)$/i.exec(
+    text,
+  );
   if (!found) return null;
   const lines = [readLine(found[1] as string), readLine(found[2] as string)];
   return lines.every(({ food, amount }) => amount.range !== null && is(food))
@@ -69,6 +78,26 @@ function amountsApart(written: WrittenLine, is: (words: string) => boolean): Sev
       return { lines: lines.map((line) => ({ ...line, text: written.text })), joined };
   }
   return null;
+}
+
+/** Salt, spices and herbs are written side by side without a word between; 'prawn crackers' are no prawns. */
+const isSeasoning = (word: string, shelf: Shelf): boolean => {
+  const match = matchFood(word, shelf);
+  const category = match.kind === 'food' ? shelf.food(match.foodId)?.category : undefined;
+  return category === 'salt' || category === 'spice' || category === 'herb';
+};
+
+/** '1 cup coconut milk (or heavy cream)', '2 tbsp butter (or 1 tbsp oil)': a choice. */
+function bracketChoice({ text }: WrittenLine, is: (words: string) => boolean): Several | null {
+  const found = /^(.*?)\s*\(\s*(?:or|alternatively)\s+([^()]{2,60})\)(.*)$/i.exec(text);
+  if (!found) return null;
+  const first = readLine(`${found[1]}${found[3]}`);
+  const other = readLine(found[2] as string);
+  const noun = first.food.trim().split(/\s+/).at(-1) ?? '';
+  const second = is(other.food) ? other : readLine(`${found[2]} ${noun}`);
+  if (!is(first.food) || !is(second.food) || first.food.toLowerCase() === second.food.toLowerCase()) return null;
+  const amount = second.amount.range ? second.amount : { ...first.amount, after: second.amount.after };
+  return { lines: [first, { ...second, amount }].map((line) => ({ ...line, text })), joined: 'or' };
 }
 
 function joinedFoods(written: WrittenLine, shelf: Shelf, is: (words: string) => boolean): Several | null {
@@ -99,7 +128,7 @@ function joinedFoods(written: WrittenLine, shelf: Shelf, is: (words: string) => 
     .filter((part) => part.trim() !== '' && !/^(?:to taste|as needed|for serving|to serve|optional|if .*|to season)$/i.test(part.trim()));
   // 'salt pepper': two foods and no word between them.
   const words = food.split(/\s+/);
-  if (parts.length === 1 && !is(food) && words.length === 2 && words.every(certain))
+  if (parts.length === 1 && !is(food) && words.length === 2 && words.every((word) => certain(word) && isSeasoning(word, shelf)))
     return { lines: words.map((one) => ({ ...written, food: one, amount: { ...amount, after: '' } })), joined: 'and' };
   if (parts.length < 2 || parts.length > MOST || !parts.every(is)) return null;
   return { lines: parts.map((one) => ({ ...written, food: one, amount: { ...amount, after: '' } })), joined: 'and' };

@@ -95,6 +95,7 @@ export function readSteps(
   const pot: Pot = { now: 'base', wet: false, cooked: false, adding: false, takenOut: [] };
   const done = segments.map(() => ({ uses: [] as string[], method: undefined as Method | undefined, stage: null as Stage | null }));
 
+  let before: readonly string[] = [];
   clauses.forEach((clause, at) => {
     const step = done[clause.step] as (typeof done)[number];
     const found = methodOf(clause.text, pot.wet);
@@ -120,7 +121,8 @@ export function readSteps(
         pot.now = 'simmer';
     }
     const stage = here === 'bowl' ? 'bowl' : pot.now;
-    takeAway(clause, mentioned, step, { pot, stages, eaten, lines, byId, categoryOf, shelf, at, lastBlend });
+    takeAway(clause, mentioned, step, { pot, stages, eaten, lines, byId, categoryOf, shelf, before });
+    if (mentioned.length > 0) before = mentioned.slice(-1);
     step.method ??= found;
     if (found && found !== 'blend' && found !== 'soak') pot.cooked = true;
     if (found || mentioned.length > 0) step.stage ??= stage;
@@ -266,8 +268,8 @@ interface Taking {
   byId: ReadonlyMap<string, Line>;
   categoryOf: (id: string) => Category | undefined;
   shelf: Shelf;
-  at: number;
-  lastBlend: number;
+  /** The lines the clause before spoke of last. */
+  before: readonly string[];
 }
 
 const FLESH: ReadonlySet<Category | undefined> = new Set(['meat', 'poultry', 'fish', 'shellfish']);
@@ -277,8 +279,12 @@ function takeAway(clause: Placed, mentioned: readonly string[], step: { uses: st
   const { pot, stages, eaten, byId, categoryOf, shelf } = taking;
   const { text } = clause;
   const there = mentioned.filter((id) => stages.has(id));
-  if (TAKE_OUT.test(text) && !KEPT.test(text) && !OF_A_FOOD.test(text)) {
-    pot.takenOut = there.filter((id) => !isOf(categoryOf(id), 'liquid'));
+  if (TAKE_OUT.test(text) && !KEPT.test(text)) {
+    const said = there.length === 0 && /^(?:which|that|it|they)\b/i.test(text) ? taking.before : there;
+    // 'Discard the bones' takes out no meat; a bay leaf beside the stalks goes with them.
+    pot.takenOut = said.filter(
+      (id) => !isOf(categoryOf(id), 'liquid') && (!OF_A_FOOD.test(text) || categoryOf(id) === 'herb' || categoryOf(id) === 'spice'),
+    );
     for (const id of pot.takenOut) eaten.set(id, 'removed');
   } else if (BACK.test(text)) {
     for (const id of [...pot.takenOut, ...there]) if (categoryOf(id) !== 'herb') eaten.delete(id);

@@ -33,7 +33,9 @@ const NOT_INGREDIENTS = new Set(['water', 'heat', 'soup', 'ice', 'crisp', 'chip'
 export function unlistedIn(steps: readonly TextLine[], read: ReadSteps, lines: readonly Line[], shelf: Shelf): TextLine[] {
   const known = new Set(lines.flatMap((line) => [...(read.heads.get(line.id) ?? []), ...wordTokens(line.text.slice(0, 400))]));
   const foods = new Set(lines.map(({ foodId }) => foodId));
-  const spokenOf = new Set(lines.flatMap(({ foodId }) => (foodId ? (shelf.food(foodId)?.aliases ?? []).map((alias) => wordTokens(alias).at(-1)) : [])));
+  const spokenOf = new Set(
+    lines.flatMap(({ foodId }) => (foodId ? (shelf.food(foodId)?.aliases ?? []).map((alias) => wordTokens(alias).at(-1)) : [])),
+  );
   const makesStock = lines.some(({ foodId, grams }) => foodId === 'water' && (grams?.best ?? 0) >= STOCK_WATER_G);
   const found = new Map<string, TextLine>();
   for (const { text, at } of steps) {

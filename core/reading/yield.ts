@@ -113,6 +113,8 @@ const IN_SENTENCE = [
   new RegExp(String.raw`\bfor\s+(?:the\s+)?${COUNT}\s+${WHO}\b`, 'i'),
   new RegExp(String.raw`\b(?:soup|chowder|bisque|dinner|lunch|one|cream)\s+for\s+${COUNT}\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?))`, 'i'),
   new RegExp(String.raw`\b${COUNT}\s+(?:small |large |big )?(?:covers|bowls|portions|servings|cups for)\b`, 'i'),
+  new RegExp(String.raw`\bthat does ${COUNT}\b(?!\s*(?:minutes?|cups?|hours?))`, 'i'),
+  new RegExp(String.raw`\bwe (?:are|were) ${COUNT} (?:at|round|around) (?:the )?table`, 'i'),
   new RegExp(String.raw`\bit (?:makes|serves) ${COUNT}\b(?!\s*(?:minutes?|cups?|litres?|pints?|quarts?))`, 'i'),
 ];
 
