@@ -70,6 +70,7 @@ export const recipeSchema = Joi.object({
   measuredYieldGrams: wholeGrams,
   yieldMl: Joi.number().min(1).max(MOST_YIELD_ML),
   unread: Joi.array().items(words).max(MAX_LINES),
+  statements: Joi.array().items(words).max(MAX_LINES),
   pot: Joi.object({ diameterCm: centimetres, depthCm: centimetres, ringKw: Joi.number().min(0.01).max(1000) }),
   lines: Joi.array().items(line).required(),
   steps: Joi.array().items(step).required(),

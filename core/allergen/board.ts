@@ -41,6 +41,15 @@ export interface AllergenVerdict {
   because: Because<AllergenState>[];
 }
 
+/** What the board asks of a food, or of a statement in the text. */
+export type Declares = Pick<Food, 'name' | 'contains' | 'checks' | 'mayContain' | 'origins' | 'dietChecks'>;
+
+/** A line of the board: a line of the recipe, or what the text says besides. */
+export interface BoardLine {
+  line: Line;
+  food: Declares | null;
+}
+
 export interface CountedLine {
   line: Line;
   food: Food | null;
@@ -72,20 +81,20 @@ export function covers(allergen: AllergenId, rules: NutRules): readonly Allergen
 const RANK = { contains: 0, check: 1, mayContain: 2, absent: 3 } as const satisfies Record<AllergenState, number>;
 
 type FoodFindings = ReadonlyMap<AllergenId, readonly { state: AllergenState; path: readonly string[] }[]>;
-const foodFindings = new WeakMap<Food, FoodFindings[]>();
+const foodFindings = new WeakMap<Declares, FoodFindings[]>();
 
 /** A number for each way the nut rules can stand. */
 export const rulesKey = ({ coconutIsTreeNut, chestnutIsTreeNut }: NutRules): number => Number(coconutIsTreeNut) + 2 * Number(chestnutIsTreeNut);
 
 /** What one food says of every allergen it speaks of, by the nut rules. */
-function findingsOfFood(food: Food, rules: NutRules): FoodFindings {
+function findingsOfFood(food: Declares, rules: NutRules): FoodFindings {
   const key = rulesKey(rules);
   let byRules = foodFindings.get(food);
   if (!byRules) foodFindings.set(food, (byRules = []));
   return (byRules[key] ??= collectFindings(food, rules));
 }
 
-function collectFindings(food: Food, rules: NutRules): FoodFindings {
+function collectFindings(food: Declares, rules: NutRules): FoodFindings {
   const found = new Map<AllergenId, { state: AllergenState; path: readonly string[] }[]>();
   const add = (allergen: AllergenId, state: AllergenState, path: readonly string[]) => {
     for (const id of covers(allergen, rules))
@@ -104,7 +113,7 @@ const MOST_SHOWN = 200;
 /** A line without a food is named by its own words. */
 export const shortened = (text: string): string => (text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)} ...` : text);
 
-export function allergenBoard(lines: readonly CountedLine[], rules: NutRules, declared: ReadonlySet<AllergenId>): AllergenVerdict[] {
+export function allergenBoard(lines: readonly BoardLine[], rules: NutRules, declared: ReadonlySet<AllergenId>): AllergenVerdict[] {
   const findings = new Map<AllergenId, Finding<AllergenState>[]>();
   const push = (id: AllergenId, finding: Finding<AllergenState>) => {
     const list = findings.get(id);

@@ -4,9 +4,8 @@
  */
 
 import { type AllergenId, DIETS, type DietId, dietRow } from '../vocabulary/allergens.ts';
-import type { Food } from '../vocabulary/food.ts';
 import { ORIGIN_WORDS } from '../vocabulary/origin.ts';
-import type { AllergenState, Because, CountedLine, FewestChanges, Finding, NutRules, Scoped } from './board.ts';
+import type { AllergenState, Because, BoardLine, Declares, FewestChanges, Finding, NutRules, Scoped } from './board.ts';
 import { covers, rulesKey, scopeOf, shortened, verdict } from './board.ts';
 
 export type DietState = 'fits' | 'check' | 'breaks';
@@ -23,17 +22,17 @@ const RANK = { breaks: 0, check: 1, fits: 2 } as const satisfies Record<DietStat
 const FROM_ALLERGEN: Readonly<Record<Exclude<AllergenState, 'absent'>, DietState>> = { contains: 'breaks', check: 'check', mayContain: 'check' };
 
 type DietFinding = { state: DietState; path: readonly string[] };
-const foodDiets = new WeakMap<Food, ReadonlyMap<DietId, readonly DietFinding[]>[]>();
+const foodDiets = new WeakMap<Declares, ReadonlyMap<DietId, readonly DietFinding[]>[]>();
 
 /** What one food says of every diet, by the nut rules. Diets it says nothing of are left out. */
-export function dietsOfFood(food: Food, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
+export function dietsOfFood(food: Declares, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
   const key = rulesKey(rules);
   let byRules = foodDiets.get(food);
   if (!byRules) foodDiets.set(food, (byRules = []));
   return (byRules[key] ??= collect(food, rules));
 }
 
-function collect(food: Food, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
+function collect(food: Declares, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
   const found = new Map<DietId, DietFinding[]>();
   for (const diet of DIETS) {
     const rule = dietRow(diet);
@@ -51,7 +50,7 @@ function collect(food: Food, rules: NutRules): ReadonlyMap<DietId, readonly Diet
   return found;
 }
 
-export function dietVerdicts(lines: readonly CountedLine[], rules: NutRules): DietVerdict[] {
+export function dietVerdicts(lines: readonly BoardLine[], rules: NutRules): DietVerdict[] {
   // Once per line and not once per line and diet: an analysis is made for every plan that is looked at.
   const known = lines.map(({ line, food }) => ({ line, scope: scopeOf(line), diets: food ? dietsOfFood(food, rules) : null }));
   return DIETS.map((id) => {

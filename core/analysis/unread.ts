@@ -1,17 +1,33 @@
-/** Text that nobody understood, and a pot with nothing in it, as lines of the board: what is not read can hold anything. */
-import type { CountedLine } from '../allergen/board.ts';
-import type { Recipe } from '../vocabulary/recipe.ts';
+/** What a text says besides its lines, as lines of the board: words nobody understood, an empty pot, statements of a label. */
+import type { BoardLine, CountedLine } from '../allergen/board.ts';
+import { readIngredients } from '../food/ingredients.ts';
+import type { Line, Recipe } from '../vocabulary/recipe.ts';
 
-/** Ids of what was not read, beside those of the lines; a line of the recipe never begins so. */
+/** Ids of what was not read and of what is only said, beside those of the lines. */
 const UNREAD_ID = 'unread:';
-export const isUnreadId = (lineId: string): boolean => lineId.startsWith(UNREAD_ID);
+const SAID_ID = 'said:';
 
-const hides = (id: string, text: string): CountedLine => ({ line: { id, stage: 'simmer', text, foodId: null, grams: null }, food: null });
+const lineOf = (id: string, text: string): Line => ({ id, stage: 'simmer', text, foodId: null, grams: null });
+const hides = (id: string, text: string): BoardLine => ({ line: lineOf(id, text), food: null });
 
-/** The counted lines with what hides beside them. */
-export function withUnread(recipe: Recipe, counted: readonly CountedLine[]): readonly CountedLine[] {
-  const unread = (recipe.unread ?? []).map((text, index) => hides(`${UNREAD_ID}${index + 1}`, text));
+/** 'Contains: milk' is a fact of the text and 'may contain' its warning; that something is free from it is never taken at its word. */
+const DENIES = /\b(?:contains? no|free (?:from|of)|does not contain|without|no added|suitable for|[\p{L}]+-free)\b/iu;
+
+function says(id: string, text: string): BoardLine | null {
+  if (DENIES.test(text)) return null;
+  const read = readIngredients(text);
+  return read.contains.length + read.mayContain.length === 0 ? null : { line: lineOf(id, text), food: { name: text, ...read } };
+}
+
+/** The counted lines with what stands beside them. */
+export function withUnread(recipe: Recipe, counted: readonly CountedLine[]): readonly BoardLine[] {
+  const beside: BoardLine[] = (recipe.unread ?? []).map((text, index) => hides(`${UNREAD_ID}${index + 1}`, text));
   const holds = counted.some(({ line }) => line.stage !== 'plate' && line.eaten !== 'removed' && (line.grams === null || line.grams.high > 0));
-  if (!holds) unread.push(hides(`${UNREAD_ID}pot`, 'Nothing is in the pot'));
-  return unread.length > 0 ? [...counted, ...unread] : counted;
+  // What is unread can hold anything, and so can a pot that nothing is known to be in.
+  if (!holds) beside.push(hides(`${UNREAD_ID}pot`, 'Nothing is in the pot'));
+  (recipe.statements ?? []).forEach((text, index) => {
+    const said = says(`${SAID_ID}${index + 1}`, text);
+    if (said) beside.push(said);
+  });
+  return beside.length > 0 ? [...counted, ...beside] : counted;
 }

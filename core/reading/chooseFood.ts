@@ -8,7 +8,7 @@ import { type DoubtReading, readingOf } from './doubts.ts';
 import { saysDrained, weigh } from './grams.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { type Match, matchFood, tokensOf } from './match.ts';
-import { RINSED, SLIPS } from './words.ts';
+import { MAKE_SAID, MAKES, RINSED, SLIPS } from './words.ts';
 
 const SUGGESTIONS = 4;
 /** A slip is a food all the same, and asked. */
@@ -19,7 +19,10 @@ const MOST_SUGGESTED = 60;
 export function chooseFood(written: WrittenLine, line: Line, place: Place, context: Context): Food | null {
   const { shelf, doubts } = context;
   const match = matchLine(written, context);
-  if (match.kind === 'food') return shelf.food(match.foodId) as Food;
+  if (match.kind === 'food') {
+    doubtMake(match.foodId, written, line, place, context);
+    return shelf.food(match.foodId) as Food;
+  }
   if (match.kind === 'none') {
     doubts.push({
       ...place,
@@ -51,6 +54,29 @@ export function chooseFood(written: WrittenLine, line: Line, place: Place, conte
   });
   return first;
 }
+
+/** Stock or butter by no more than its name: asked where its makes part by much salt a bowl. */
+function doubtMake(foodId: string, written: WrittenLine, line: Line, place: Place, { shelf, system, bowls, doubts }: Context): void {
+  const makes = MAKES.get(foodId);
+  if (!makes || MAKE_SAID.test(written.text)) return;
+  const readings = makes.flatMap((id): DoubtReading[] => {
+    const food = shelf.food(id);
+    const weighed = food ? weigh(written.amount, food, system, written.food) : null;
+    return food && weighed ? [readingOf(food.name, id, weighed.grams.best, bowls, shelf)] : [];
+  });
+  const sodium = readings.map(({ perServing }) => perServing.sodiumMg ?? 0);
+  const apart = Math.max(...sodium) - Math.min(...sodium);
+  if (readings.length < 2 || apart < WORTH_SODIUM_MG) return;
+  doubts.push({
+    ...place,
+    lineId: line.id,
+    code: 'food.make',
+    message: `'${written.food.trim()}' does not say how salty it is; read as ${shelf.food(foodId)?.name}. Its makes differ by ${Math.round(apart)} mg sodium a bowl.`,
+    readings,
+  });
+}
+/** Milligrams of sodium a bowl from which a question is worth its answer (common practice, no source). */
+const WORTH_SODIUM_MG = 50;
 
 /** What a line's words match: first what this kitchen was taught, then the shelf. */
 function matchLine(written: WrittenLine, { shelf, phrases }: Context): LineMatch {

@@ -27,6 +27,7 @@ export const DOUBTS = {
   'food.unmatched': row(500, 'breaks', 'food', 'grams'),
   'food.ambiguous': row(0, 'check', 'reading', 'food', 'grams'),
   'food.modified': row(0, 'check', 'reading', 'food', 'grams'),
+  'food.make': row(0, 'check', 'reading', 'food'),
   'food.slip': row(0, 'check', 'reading', 'food', 'grams'),
   choice: row(10, 'check', 'reading'),
   above: row(0, 'check', 'reading'),

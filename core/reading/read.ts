@@ -87,6 +87,7 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
     measures: system,
     ...(servings === undefined ? {} : { servings }),
     ...yieldOf(sections, system),
+    ...statementsOf(sections),
     ...(unread.length > 0 ? { unread: unread.map(({ text: words }) => words) } : {}),
     lines,
     steps: read.steps.slice(0, MAX_STEPS),
@@ -200,6 +201,13 @@ function doubtMeasures(text: string, asked: MeasureChoice, system: System, doubt
       message: 'A pint is 473 ml in US recipes and 568 ml in British ones. Read as US; choose the measures if it is not.',
     });
 }
+
+/** Allergen statements of the text, as written. */
+function statementsOf({ account }: Sections): Pick<Recipe, 'statements'> {
+  const said = account.filter(({ furniture }) => furniture === 'label').map(({ text }) => text.slice(0, MOST_STATEMENT));
+  return said.length > 0 ? { statements: said } : {};
+}
+const MOST_STATEMENT = 400;
 
 /** A volume, or what a bowl holds, where the text names no number of bowls. */
 function yieldOf({ made }: Sections, system: System): Pick<Recipe, 'yieldMl' | 'servingGrams'> {

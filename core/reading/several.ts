@@ -123,14 +123,17 @@ function joinedFoods(written: WrittenLine, shelf: Shelf, is: (words: string) => 
       return { lines: named.map((one) => ({ ...written, food: one, amount: source === food ? amount : { ...amount, after: '' } })), joined: 'or' };
   }
   if (amount.range) return null;
-  const parts = whole
-    .split(/\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i)
-    .filter((part) => part.trim() !== '' && !/^(?:to taste|as needed|for serving|to serve|optional|if .*|to season)$/i.test(part.trim()));
+  const partsOf = (source: string) =>
+    source
+      .split(/\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i)
+      .filter((part) => part.trim() !== '' && !/^(?:to taste|as needed|for serving|to serve|optional|if .*|to season)$/i.test(part.trim()));
   // 'salt pepper': two foods and no word between them.
   const words = food.split(/\s+/);
-  if (parts.length === 1 && !is(food) && words.length === 2 && words.every((word) => certain(word) && isSeasoning(word, shelf)))
+  if (partsOf(whole).length === 1 && !is(food) && words.length === 2 && words.every((word) => certain(word) && isSeasoning(word, shelf)))
     return { lines: words.map((one) => ({ ...written, food: one, amount: { ...amount, after: '' } })), joined: 'and' };
-  if (parts.length < 2 || parts.length > MOST || !parts.every(is)) return null;
+  // A remark behind a comma or in brackets is no food of the list.
+  const parts = [whole, food].map(partsOf).find((found) => found.length >= 2 && found.length <= MOST && found.every(is));
+  if (!parts) return null;
   return { lines: parts.map((one) => ({ ...written, food: one, amount: { ...amount, after: '' } })), joined: 'and' };
 }
 

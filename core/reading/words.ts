@@ -43,6 +43,17 @@ export const HOLLOW: ReadonlySet<string> = set(
   'milk cream butter cheese oil flour sauce paste powder bread yogurt yoghurt noodle vinegar syrup sugar jam spread seed nut leaf stock broth bouillon fish meat starch drink wine juice salt pepper roll cracker bean salad spice seasoning mix chip crisp fat root dressing dip wrap',
 );
 
+/** One word, several makes that differ in salt: asked where a bowl differs by more than is worth a question. First is what is read meanwhile. */
+export const MAKES: ReadonlyMap<string, readonly string[]> = new Map([
+  ['vegetable-broth', ['vegetable-broth', 'vegetable-broth-low-sodium', 'vegetable-stock-homemade']],
+  ['chicken-broth', ['chicken-broth', 'chicken-broth-low-sodium', 'chicken-stock-homemade']],
+  ['beef-broth', ['beef-broth', 'beef-broth-reduced-sodium', 'beef-stock-homemade']],
+  ['butter-salted', ['butter-salted', 'butter-unsalted']],
+]);
+/** Words that say which make it is. */
+export const MAKE_SAID =
+  /\b(?:salted|unsalted|sweet|clarified|low|reduced|no[- ]salt|less|home[- ]?made|fresh|cubes?|powder|granules|concentrate|paste|bouillon|base|pots?|carton|ready|own|scratch)\b/i;
+
 export const RINSED = /\brinsed\b/i;
 export const DRAINED = /\b(drained|rinsed)\b/i;
 /** Before the food: it was made ready before it was weighed. */

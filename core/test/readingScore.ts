@@ -6,7 +6,7 @@ import type { LineRow, RecipeRow } from './reading/row.ts';
 
 const TOLERANCE = 0.1;
 /** Doubts that say no more than that the text has no amount, or what is bought and eaten: not that the reader is unsure of its reading. */
-const OF_THE_TEXT = new Set(['amount.toTaste', 'asBought', 'choice', 'servings.missing']);
+const OF_THE_TEXT = new Set(['amount.toTaste', 'asBought', 'choice', 'servings.missing', 'food.make']);
 
 export interface Scored {
   text: string;

@@ -78,6 +78,8 @@ export interface Recipe {
   yieldMl?: number | undefined;
   /** Lines of the text that were not understood, until they are settled: with one, nothing is told as absent. */
   unread?: string[] | undefined;
+  /** What the text says of allergens in words of its own: 'Contains: milk', 'made in a kitchen that handles nuts'. */
+  statements?: string[] | undefined;
   pot?: { diameterCm?: number | undefined; depthCm?: number | undefined; ringKw?: number | undefined } | undefined;
   lines: Line[];
   steps: Step[];
