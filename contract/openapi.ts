@@ -360,7 +360,14 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     post: {
       summary: 'Read a recipe',
       body: readSchema,
-      reply: object({ recipe: ref('Recipe'), measures: string, doubts: list({ type: 'object' }) }),
+      reply: object({
+        recipe: ref('Recipe'),
+        measures: string,
+        doubts: list({ type: 'object' }),
+        unread: list({ type: 'object' }),
+        named: list({ type: 'object' }),
+        account: list({ type: 'object' }),
+      }),
     },
   },
   '/api/analyse': { post: { summary: 'Analyse a soup', body: analyseSchema, reply: ref('Analysis') } },

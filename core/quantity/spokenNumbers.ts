@@ -72,8 +72,11 @@ const sumOf = (words: string): number => {
 const whole = (word: string): number =>
   /^an?$/i.test(word) ? 1 : /^\d+$/.test(word) ? Number(word) : (ONES[word.toLowerCase()] ?? TENS[word.toLowerCase()] ?? 1);
 
+const SPOKEN = new RegExp(String.raw`\b(?:hundred|thousand|half|quarters?|third|thirds|mils?|${tens})\b`, 'i');
+
 /** The text with what it says of numbers in digits; small whole numbers stay words, since 'one' and 'a' are seldom amounts alone. */
 export function inDigits(text: string): string {
+  if (!SPOKEN.test(text)) return text;
   let out = text
     .replace(HUNDREDS, (_, count: string, by: string, rest?: string) =>
       String(whole(count) * (/^h/i.test(by) ? 100 : 1000) + (rest ? sumOf(rest) : 0)),

@@ -98,8 +98,10 @@ describe('what is not understood', () => {
 });
 
 describe('a statement of the label within the text', () => {
-  const soup = (statement: string) => read(`A soup\nServes 2\n\nIngredients\n2 leeks\n1 l water\n\nMethod\nSimmer 20 minutes and blend.\n\n${statement}`);
-  const state = (statement: string, id: string) => analyse(soup(statement).recipe, { regime: 'eu' }, SHELF).allergens.find((one) => one.id === id)?.state;
+  const soup = (statement: string) =>
+    read(`A soup\nServes 2\n\nIngredients\n2 leeks\n1 l water\n\nMethod\nSimmer 20 minutes and blend.\n\n${statement}`);
+  const state = (statement: string, id: string) =>
+    analyse(soup(statement).recipe, { regime: 'eu' }, SHELF).allergens.find((one) => one.id === id)?.state;
   test.each([
     ['Contains: milk, celery.', 'milk', 'contains'],
     ['Contains: milk, celery.', 'celery', 'contains'],
@@ -117,13 +119,34 @@ describe('stock and butter by no more than their names', () => {
   test.each(['900 ml vegetable stock', '60 g butter'])('%s is asked about', (line) => {
     expect(codes(line)).toContain('food.make');
   });
-  test.each(['900 ml low-sodium vegetable stock', '900 ml home-made vegetable stock', '60 g unsalted butter', '1 tsp butter'])('%s is not', (line) => {
-    expect(codes(line)).not.toContain('food.make');
-  });
+  test.each(['900 ml low-sodium vegetable stock', '900 ml home-made vegetable stock', '60 g unsalted butter', '1 tsp butter'])(
+    '%s is not',
+    (line) => {
+      expect(codes(line)).not.toContain('food.make');
+    },
+  );
 });
 
 describe('no line of text is silent', () => {
-  const WORDS = ['2 onions', 'Butter 50 g', 'Salt', 'zorbel', 'Serves 4', 'Method', 'Ingredients', 'For the top', 'Simmer 20 minutes.', 'Fat 9 g', '- cream', '???', '1.', 'Add the stock and blend it until smooth.', 'Notes', 'with love from Mo', '(or milk)'];
+  const WORDS = [
+    '2 onions',
+    'Butter 50 g',
+    'Salt',
+    'zorbel',
+    'Serves 4',
+    'Method',
+    'Ingredients',
+    'For the top',
+    'Simmer 20 minutes.',
+    'Fat 9 g',
+    '- cream',
+    '???',
+    '1.',
+    'Add the stock and blend it until smooth.',
+    'Notes',
+    'with love from Mo',
+    '(or milk)',
+  ];
   test('whatever lines stand in whatever order', () => {
     fc.assert(
       fc.property(fc.array(fc.oneof(fc.constantFrom(...WORDS), fc.string({ maxLength: 40 }))), (rows) => {
@@ -132,7 +155,8 @@ describe('no line of text is silent', () => {
         // Each line that says anything is told for something, once.
         const told = new Set(account.map(({ at }) => at));
         expect(told.size).toBe(account.length);
-        for (const [at, row] of text.replace(/\r\n?/g, '\n').split('\n').entries()) if (lines(row).length > 0) expect([row, told.has(at)]).toEqual([row, true]);
+        for (const [at, row] of text.replace(/\r\n?/g, '\n').split('\n').entries())
+          if (lines(row).length > 0) expect([row, told.has(at)]).toEqual([row, true]);
       }),
       { numRuns: Number(process.env.KIND_LADLE_CASES ?? 400), seed: 11 },
     );
@@ -140,7 +164,9 @@ describe('no line of text is silent', () => {
 });
 
 describe('a list that is written otherwise keeps its foods', () => {
-  const LISTED = [...CORPUS_RECIPES, ...HOLDOUT_RECIPES].filter(({ text }) => /\n(?:\*\*|#+ )?Ingredients\b/.test(text) && !/^[{<]/.test(text) && !text.includes('|'));
+  const LISTED = [...CORPUS_RECIPES, ...HOLDOUT_RECIPES].filter(
+    ({ text }) => /\n(?:\*\*|#+ )?Ingredients\b/.test(text) && !/^[{<]/.test(text) && !text.includes('|'),
+  );
   const ways: readonly (readonly [string, (line: string) => string])[] = [
     ['bulleted', (line) => `• ${line.replace(/^[-*•]\s*/, '')}`],
     ['numbered', (line) => (/^\d/.test(line) ? line : `- ${line}`)],
@@ -151,7 +177,9 @@ describe('a list that is written otherwise keeps its foods', () => {
   test.each(LISTED.flatMap((row) => ways.map(([how, write]) => [row.id, how, row, write] as const)))('%s %s', (_id, _how, row, write) => {
     const before = readRecipe(row.text, { measures: row.measures }, SHELF);
     const texts = new Set(before.recipe.lines.map(({ text }) => text));
-    const rewritten = row.text.split('\n').map((line) => (texts.has(line.trim()) || texts.has(line.replace(/^[-*•]\s*/, '').trim()) ? write(line) : line));
+    const rewritten = row.text
+      .split('\n')
+      .map((line) => (texts.has(line.trim()) || texts.has(line.replace(/^[-*•]\s*/, '').trim()) ? write(line) : line));
     const after = readRecipe(rewritten.join('\n'), { measures: row.measures }, SHELF);
     const foods = (reading: typeof after) => reading.recipe.lines.filter(({ partOf }) => !partOf).map(({ foodId }) => foodId);
     expect(foods(after)).toEqual(foods(before));

@@ -4,7 +4,7 @@ import { OF_ONE, unitOf } from '../quantity/units.ts';
 
 /** What stands before a line of a list and is none of it: bullets, boxes, letters, numbers before an amount, pictures. */
 const LEAD =
-  /^(?:\s*(?:\*(?!\*)|[-•–—·▢☐□✓✔◦▪▫‣●○➤➢→▶+]|\[[ xX]?\]|\(?[a-z]\)|\d{1,2}[.)](?=\s+\(?[\d½¼¾⅓⅔])|\p{Extended_Pictographic}[\uFE0F\u200D\p{Extended_Pictographic}]*)(?=\s|\S))+\s*/u;
+  /^(?:\s*(?:\*(?!\*)|[-•–—·▢☐□✓✔◦▪▫‣●○➤➢→▶+]|\[[ xX]?\]|\(?[a-z]\)|\d{1,2}[.)](?=\s+\(?[\d½¼¾⅓⅔])|\p{Extended_Pictographic}(?:\uFE0F|\u200D|\p{Extended_Pictographic})*)(?=\s|\S))+\s*/u;
 const MARKS = /\*\*|__|`|^#+\s*|(?<=^|\s)_(?=\S)|(?<=\S)_(?=\s|[,.]|$)/g;
 const STRUCK = /~~[^~]{0,80}~~\s*/g;
 export const ABOUT =
@@ -12,8 +12,10 @@ export const ABOUT =
 const OPTIONAL_LEAD = /^(?:optional(?:ly)?|in addition|also|plus)\s*[:,-]\s*/i;
 
 /** A line without bullet and marks of typesetting; what was struck out is gone. */
-export const withoutLead = (line: string): string => line.replace(STRUCK, '').replace(MARKS, '').replace(LEAD, '').trim();
-export const isBulleted = (line: string): boolean => LEAD.test(line) && !/^\s*\d/.test(line);
+export const withoutLead = (line: string): string =>
+  line.length > MOST_READ ? `${bareLead(line.slice(0, MOST_READ))}${line.slice(MOST_READ)}` : bareLead(line).trimEnd();
+const bareLead = (text: string): string => text.replace(STRUCK, '').replace(MARKS, '').replace(LEAD, '').trimStart();
+export const isBulleted = (line: string): boolean => LEAD.test(line.slice(0, MOST_READ)) && !/^\s*\d/.test(line);
 /** Without what stands before a number: 'about', 'optional:', a bracket around the whole. */
 export const bareAmount = (text: string): string => {
   const open = /^\((.+)\)$/.exec(text)?.[1] ?? text;
@@ -28,6 +30,8 @@ const INSIDE = new RegExp(
   String.raw`(?<=[\p{L})%'’".!?:,;(–—×=-]|\bx)(?:\s*(?:[:=,;–—×(.]|-(?!\d)|\.{2,}|\bx\b|\bx(?=\d))\s*|\s+)((?:(?:about|approx\.?|some|ca\.|another)\s+)?(?:${NUMBER}|(?<=[:,;(–—-]\s*)(?:${WORDS}))(?:\s*(?:-|–|to)\s*${NUMBER})?)(?=$|[\s,;:.)(\p{L}-])(?!\s*(?:%|per cent|°|C\b|F\b|(?:cm|mm|inch|in)\b[\s-]*(?:cubes?|pieces?|dice|slices?|rounds?|thick|lengths?|strips?|chunks?)))`,
   'giu',
 );
+/** No ingredient is written in more characters. */
+const MOST_READ = 300;
 const OF_BEFORE = /\b(?:of|from|into|in|for|about (?:a|an))\s*\(?\s*$/i;
 
 export interface Placed {
@@ -40,6 +44,7 @@ export interface Placed {
 
 /** The amount behind the food: 'Ghee 2 tbsp', 'Leeks, trimmed - 2 (about 300 g)', 'olive oil (3 tbsp)', 'Leeks ..... 400 g'. */
 export function amountBehind(text: string): Placed | null {
+  if (text.length > MOST_READ) return null;
   let best: { placed: Placed; rank: number } | null = null;
   for (const found of text.matchAll(INSIDE)) {
     const at = found.index;
@@ -86,11 +91,15 @@ export function amountFirst(text: string): string {
   if (readRange(text) || oneOf(text)) return text;
   const placed = amountBehind(text);
   if (!placed) return text;
+  // 'Butter - 1 tbsp + 1 tsp': the second amount belongs to the first.
+  const more = /^(?:\+|plus|and|&)\s*(?:\d|[¼½¾⅓⅔])\S*\s*[A-Za-z]+\.?(?=$|[\s,;])/iu.exec(placed.after);
+  const amount = more ? `${placed.amount} ${more[0]}` : placed.amount;
+  const rest = more ? placed.after.slice(more[0].length).replace(/^[\s,;]+/, '') : placed.after;
   const [name = '', ...remarks] = placed.food.split(/\s*,\s*/);
-  const after = [...remarks, placed.after].filter(Boolean);
+  const after = [...remarks, rest].filter(Boolean);
   const brackets = after.filter((one) => one.startsWith('('));
   const others = after.filter((one) => !one.startsWith('('));
-  return `${placed.amount} ${name}${brackets.length > 0 ? ` ${brackets.join(' ')}` : ''}${others.length > 0 ? `, ${others.join(', ')}` : ''}`;
+  return `${amount} ${name}${brackets.length > 0 ? ` ${brackets.join(' ')}` : ''}${others.length > 0 ? `, ${others.join(', ')}` : ''}`;
 }
 
 /** 'pinch of saffron', 'dollop of cream': one of them. */

@@ -7,7 +7,7 @@ import type { Context, Place } from './context.ts';
 import { type DoubtReading, readingOf } from './doubts.ts';
 import { saysDrained, weigh } from './grams.ts';
 import { readLine, type WrittenLine } from './line.ts';
-import { type Match, matchFood, tokensOf } from './match.ts';
+import { type Match, matchFood, tokensOf, wordsOfFood } from './match.ts';
 import { MAKE_SAID, MAKES, RINSED, SLIPS } from './words.ts';
 
 const SUGGESTIONS = 4;
@@ -141,8 +141,7 @@ function kindAfterComma(food: string, after: string, alone: Match, shelf: Shelf)
     const turned = matchFood(`${words} ${food}`, shelf);
     if (turned.kind !== 'food' || (alone.kind === 'food' && alone.foodId === turned.foodId)) continue;
     const row = shelf.food(turned.foodId) as Food;
-    const own = tokensOf([row.name, ...row.aliases].join(' ')).flatMap((token) => token.split('-'));
-    const names = tokens.every((token) => own.includes(token));
+    const names = tokens.every((token) => wordsOfFood(row).all.has(token));
     if (names && (alone.kind !== 'food' || tokens.some((token) => KIND_WORDS.has(token)))) return turned;
   }
   return null;

@@ -23,7 +23,9 @@ test('97 % of lines are right in food and grams, and the rest are doubts', () =>
 });
 
 test('on clean texts the reader is unsure of at most a tenth of the lines', () => {
-  console.info(`corpus: ${percent(share(inRecipes, ({ unsure }) => unsure))} of the lines of recipes unsure, ${percent(share(inRecipes, ({ doubted }) => doubted))} doubted`);
+  console.info(
+    `corpus: ${percent(share(inRecipes, ({ unsure }) => unsure))} of the lines of recipes unsure, ${percent(share(inRecipes, ({ doubted }) => doubted))} doubted`,
+  );
   expect(share(inRecipes, ({ unsure }) => unsure)).toBeLessThanOrEqual(0.1);
 });
 

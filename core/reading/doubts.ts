@@ -23,7 +23,7 @@ const row = (weight: number, tone: DoubtRow['tone'], ...settledBy: SettledBy[]):
 /** One row for every doubt. */
 export const DOUBTS = {
   'lines.none': row(1000, 'check', 'reading'),
-  'text.unread': row(400, 'breaks', 'reading'),
+  'text.unread': row(400, 'check', 'reading'),
   'food.unmatched': row(500, 'breaks', 'food', 'grams'),
   'food.ambiguous': row(0, 'check', 'reading', 'food', 'grams'),
   'food.modified': row(0, 'check', 'reading', 'food', 'grams'),

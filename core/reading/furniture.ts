@@ -15,9 +15,9 @@ interface FurnitureRow {
   within?: RegExp;
 }
 
-const NUTRIENT = `(?:energy|calories|kcal|kj|fat|total fat|saturates|saturated(?: fat)?|of which(?: w+)?|carb(?:ohydrate)?s?|net carbs|sugars?|fib(?:re|er)|protein|salt|sodium|cholesterol|potassium|calcium|iron|vitamin w+)`;
+const NUTRIENT = String.raw`(?:energy|calories|kcal|kj|fat|total fat|saturates|saturated(?: fat)?|of which(?: \w+)?|carb(?:ohydrate)?s?|net carbs|sugars?|fib(?:re|er)|protein|salt|sodium|cholesterol|potassium|calcium|iron|vitamin \w+)`;
 const TIME = String.raw`(?:\d+(?:[.,]\d+)?|an?|half an|½)\s*(?:-|–|to)?\s*\d*\s*(?:minutes?|mins?|min|m|hours?|hrs?|hr|h)\b(?:\s*(?:and\s*)?\d+\s*(?:minutes?|mins?|min|m)\b)?`;
-const OF_TIME = String.raw`(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready in|takes|time|rest(?:ing)?|chill(?:ing)?|soak(?:ing)?|oven|start to finish|makes in)`;
+const OF_TIME = `(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|inactive|ready in|takes|time|rest(?:ing)?|chill(?:ing)?|soak(?:ing)?|oven|start to finish|makes in)`;
 const TIMES = String.raw`${OF_TIME}(?:\s+time)?\s*[:=–-]*\s*(?:about\s+|only\s+|just\s+)?${TIME}(?:\s*(?:\+|plus)\s*[\w ]+)?`;
 
 export const FURNITURE: readonly FurnitureRow[] = [

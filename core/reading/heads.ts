@@ -2,7 +2,7 @@
 import type { Shelf } from '../food/shelf.ts';
 import { CATEGORY_ROWS, type Category, isOf } from '../vocabulary/category.ts';
 import type { Line } from '../vocabulary/recipe.ts';
-import { tokensOf } from './match.ts';
+import { tokensOf, wordsOfFood } from './match.ts';
 
 /** No line of ingredients is longer. */
 const MOST_READ = 400;
@@ -22,8 +22,7 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
   const words = new Set<string>();
   const own = ownWords(line.text);
   const everywhere = tokensOf(line.text.slice(0, MOST_READ));
-  for (const alias of [...(food?.aliases ?? []), food?.name.replace(/,.*$/, '') ?? '']) {
-    const tokens = tokensOf(alias);
+  for (const tokens of food ? wordsOfFood(food).names : []) {
     const last = tokens.at(-1);
     if (last && (own.includes(last) || (own.length < 3 && everywhere.includes(last)))) words.add(last);
     if (tokens.length > 1 && tokens[0] && own.includes(tokens[0])) words.add(tokens[0]);
@@ -33,7 +32,7 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
     for (const alias of [food.name.replace(/[,(].*$/, ''), ...food.aliases.slice(0, 2)]) words.add(tokensOf(alias).at(-1) ?? '');
   for (const word of food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []) words.add(word);
   for (const word of food ? (ALSO_CALLED[food.id] ?? []) : []) words.add(word);
-  if (food && tokensOf(food.name).includes('cheese')) words.add('cheese');
+  if (food && wordsOfFood(food).all.has('cheese') && /\bcheese\b/i.test(food.name)) words.add('cheese');
   if (food && (food.category === 'salt' || food.id.endsWith('pepper'))) words.add('season');
   if (words.size === 0) for (const token of own.slice(-2)) words.add(token);
   for (const vague of VAGUE) words.delete(vague);

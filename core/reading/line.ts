@@ -186,12 +186,6 @@ function takePlus(whole: string, amount: WrittenAmount): string {
   return size.rest.replace(/^of\s+/i, '');
 }
 
-function takePlusWords(text: string): { words: string; rest: string } {
-  const more = /^(?:plus|and|\+|&)\s*(?=[\d¼½¾⅐-⅞])/iu.exec(text);
-  const size = more ? readSize(text.slice(more[0].length)) : null;
-  return size ? { words: ` ${text.slice(0, text.length - size.rest.length).trim()}`, rest: size.rest } : { words: '', rest: text };
-}
-
 /** Sizes as they are shortened on cards. */
 const SHORT_SIZES: WordTable<string> = wordTable({
   lg: 'large',

@@ -7,6 +7,7 @@
 import { OPEN_ROW } from '../food/openTable.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { type WordTable, wordTable } from '../quantity/wordTable.ts';
+import type { Food } from '../vocabulary/food.ts';
 import { inOurWords } from './kitchenWords.ts';
 import { AMBIGUOUS, DESCRIPTORS, HOLLOW, MAKES_ANOTHER, MODIFIERS, OPPOSITES } from './words.ts';
 
@@ -67,6 +68,24 @@ export const tokensOf = (text: string): string[] =>
 
 /** 'low-sodium' and 'low sodium', 'half-and-half' and 'half and half' read alike. */
 const split = (tokens: readonly string[]): string[] => tokens.flatMap((token) => (token.includes('-') ? token.split('-').map(singular) : [token]));
+
+interface FoodWords {
+  /** Its name up to the comma and its aliases, in tokens; hyphens stay. */
+  names: readonly (readonly string[])[];
+  /** Every word of its name and aliases. */
+  all: ReadonlySet<string>;
+}
+const foodWords = new WeakMap<Food, FoodWords>();
+
+/** The words a food goes by; worked out once a food. */
+export function wordsOfFood(food: Food): FoodWords {
+  let words = foodWords.get(food);
+  if (!words) {
+    const names = [...food.aliases, food.name.replace(/,.*$/, '')].map(tokensOf);
+    foodWords.set(food, (words = { names, all: new Set(split([...names.flat(), ...tokensOf(food.name)])) }));
+  }
+  return words;
+}
 
 const nameIndexes = new WeakMap<Shelf['foods'], Map<string, Name[]>>();
 
@@ -191,8 +210,8 @@ function matchTokens(tokens: readonly string[], shelf: Shelf): Match {
     return isKindOf(tokens, found, unknown, shelf)
       ? { kind: 'modified', foodId: found.name.foodId, word: unknown.join(' ') }
       : { kind: 'none', unknown };
-  const own = split(tokensOf([shelf.food(found.name.foodId)?.name ?? '', ...(shelf.food(found.name.foodId)?.aliases ?? [])].join(' ')));
-  const modifier = left.find((token) => MODIFIERS.has(token) && !descriptors.has(token) && !own.includes(token));
+  const food = shelf.food(found.name.foodId) as Food;
+  const modifier = left.find((token) => MODIFIERS.has(token) && !descriptors.has(token) && !wordsOfFood(food).all.has(token));
   return modifier ? { kind: 'modified', foodId: found.name.foodId, word: modifier } : { kind: 'food', foodId: found.name.foodId };
 }
 

@@ -9,11 +9,10 @@ import type { Context } from './context.ts';
 import { coverLines } from './cover.ts';
 import { byConsequence, type Doubt, readingOf } from './doubts.ts';
 import { readLine, type WrittenLine } from './line.ts';
-import { matchFood } from './match.ts';
 import { recipeOfJson } from './ownJson.ts';
 import { divide } from './parts.ts';
 import type { Named } from './running.ts';
-import type { Sections, TextLine } from './sections.ts';
+import type { Accounted, Sections, TextLine } from './sections.ts';
 import { severalOf } from './several.ts';
 import { sourceOf } from './source.ts';
 import { readSteps } from './steps.ts';
@@ -29,6 +28,8 @@ export interface Reading {
   unread: { textLine: number; text: string }[];
   /** Foods the text names that are not in the pot: a choice, left out, another dish. */
   named: Named[];
+  /** What every line of the text was taken for, in order. */
+  account: Accounted[];
 }
 
 export interface ReadOptions {
@@ -55,12 +56,23 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   const system = options.measures === 'auto' ? systemOf(text) : options.measures;
   const doubts: Doubt[] = [];
   const servings = sections.made?.bowls ? midpoint(sections.made.bowls) : undefined;
-  const unread = sections.account.filter(({ kind }) => kind === 'unread').map(({ at: textLine, text: words }) => ({ textLine, text: words }));
+  const account = sections.account.slice(0, MOST_TOLD).map((line) => ({ ...line, text: line.text.slice(0, MOST_STATEMENT) }));
+  const unread = sections.account
+    .filter(({ kind }) => kind === 'unread')
+    .slice(0, MOST_UNREAD)
+    .map(({ at: textLine, text: words }) => ({ textLine, text: words.slice(0, MOST_STATEMENT) }));
   const context: Context = { shelf, system, bowls: servings ?? ASSUMED_BOWLS, doubts, phrases: options.phrases ?? NO_PHRASES };
 
   // More lines than a recipe may have are refused by whoever asked; they are counted and not understood.
   if (sections.ingredients.length > MAX_LINES)
-    return { recipe: { title: sections.title, lines: sections.ingredients.map(asWritten), steps: [] }, measures: system, doubts, unread, named: [] };
+    return {
+      recipe: { title: sections.title, lines: sections.ingredients.map(asWritten), steps: [] },
+      measures: system,
+      doubts,
+      unread,
+      named: [],
+      account,
+    };
 
   const drafts: Draft[] = [];
   for (const textLine of sections.ingredients)
@@ -120,7 +132,7 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
       textLine: null,
       message: 'No ingredient was found. Put each ingredient on a line of its own, with its amount first.',
     });
-  doubts.push(...wholeDoubts(recipe, read, sections.claimedMinutes, shelf, (id) => at.get(id) ?? 0), ...claimDoubts(text));
+  doubts.push(...wholeDoubts(recipe, sections.claimedMinutes, shelf, (id) => at.get(id) ?? 0), ...claimDoubts(text));
   for (const { textLine, text: words } of unread)
     doubts.push({
       code: 'text.unread',
@@ -128,7 +140,7 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
       textLine,
       message: `'${words}' was not understood. If it is an ingredient, give it an amount or a food; until it is settled nothing is told as absent.`,
     });
-  return { recipe, measures: system, doubts: byConsequence(doubts), unread, named: source.named };
+  return { recipe, measures: system, doubts: byConsequence(doubts), unread, named: source.named, account };
 }
 
 /** What only a step names is in the soup all the same: a line, with the amount the step gives or none, and a doubt. */
@@ -169,7 +181,7 @@ function readOwn(value: Record<string, unknown>, options: ReadOptions, shelf: Sh
       });
       line.foodId = null;
     }
-  return { recipe, measures: options.measures === 'auto' ? 'metric' : options.measures, doubts, unread: [], named: [] };
+  return { recipe, measures: options.measures === 'auto' ? 'metric' : options.measures, doubts, unread: [], named: [], account: [] };
 }
 
 /** US when it speaks of cups, sticks, quarts or pounds and not of grams or millilitres; Australian where a cup is 250 ml; metric otherwise. */
@@ -208,6 +220,9 @@ function statementsOf({ account }: Sections): Pick<Recipe, 'statements'> {
   return said.length > 0 ? { statements: said } : {};
 }
 const MOST_STATEMENT = 400;
+/** A text with more lines that nobody understands is no recipe; the rest of them is of the same kind. */
+const MOST_UNREAD = 200;
+const MOST_TOLD = 2000;
 
 /** A volume, or what a bowl holds, where the text names no number of bowls. */
 function yieldOf({ made }: Sections, system: System): Pick<Recipe, 'yieldMl' | 'servingGrams'> {

@@ -8,7 +8,7 @@ import { inDigits } from '../quantity/spokenNumbers.ts';
 import { unitOf } from '../quantity/units.ts';
 import { methodOf, minutesIn } from './clauses.ts';
 import { readLine } from './line.ts';
-import { nameAt, wordTokens } from './match.ts';
+import { nameAt, wordsOfFood, wordTokens } from './match.ts';
 import {
   CORRECTS,
   IN_HAND,
@@ -237,7 +237,8 @@ class Telling {
     const unknown = role === 'put' ? unknownIn(segment, mentions) : [];
     const takeUnknown = (before: number) => {
       while (unknown[0] && unknown[0].from < before) {
-        const { text } = unknown.shift() as { text: string };
+        const { text: said } = unknown.shift() as { text: string };
+        const text = ofTheFruit(said, this.last?.phrase);
         this.puts.push({ key: text, phrase: text, foodId: null, left: null, right: null, prepared: false, perBowl: false, at });
         took = true;
       }
@@ -362,6 +363,12 @@ class Telling {
   }
 }
 
+/** 'The zest of one lemon and two tablespoons of the juice': of the fruit that was named. */
+const ofTheFruit = (text: string, last: string | undefined): string => {
+  const fruit = /\b(lemon|lime|orange)s?\b/i.exec(last ?? '')?.[1];
+  return fruit ? text.replace(/\bof the (juice|zest)$/i, `${fruit} $1`) : text;
+};
+
 const WEIGHT = /\d\s*(?:g|kg|grams?|kilos?|lbs?|pounds?|oz|ounces?|ml|l|litres?|liters?|cups?|tablespoons?|teaspoons?|pints?)\b/i;
 /** What stands before 'last week' is of today. */
 const otherDayFrom = (segment: string): number => OTHER_DAY.exec(segment)?.index ?? 0;
@@ -383,11 +390,14 @@ function isSame(put: Put, mention: Mention, shelf: Shelf): boolean {
   const generic = put.foodId === null ? put : mention.foodId === null ? mention : null;
   const other = generic === put ? mention : put;
   if (!generic || other.foodId === null) return false;
-  const head = (words: string) => LIQUIDS.get(wordTokens(words).at(-1) ?? '') ?? wordTokens(words).at(-1);
-  const name = (shelf.food(other.foodId)?.name ?? '').replace(/[,(].*$/, '');
-  return head(generic.key) !== undefined && (head(generic.key) === head(other.phrase) || head(generic.key) === head(name));
+  const head = headOf(generic.key);
+  const food = shelf.food(other.foodId);
+  return head === headOf(other.key) || (food !== undefined && head === oneWord(wordsOfFood(food).names.at(-1)?.at(-1) ?? ''));
 }
 
+/** The last word of a key, which is in tokens. */
+const headOf = (key: string): string => oneWord(key.slice(key.lastIndexOf(' ') + 1));
+const oneWord = (word: string): string => LIQUIDS.get(word) ?? word;
 /** One word for stock, broth and bouillon. */
 const LIQUIDS: ReadonlyMap<string, string> = new Map([
   ['broth', 'stock'],

@@ -123,7 +123,10 @@ function titleOfProse(text: string): string | null {
   const title =
     first && !/\d/.test(first) && !/^(?:ok(?:ay)?|so|um|right|well|hi|hello|hey|dear|all ?right|good)\b/i.test(first)
       ? first
-      : named?.replace(/^(?:(?:ok(?:ay)?|so|this|is|a|the|my|for|um|it'?s|title|today|we['’]?re|doing|how|i|make|made)\s+)+/i, '');
+      : named?.replace(
+          /^(?:(?:ok(?:ay)?|so|this|is|a|the|my|for|um|it'?s|title|today|we['’]?re|doing|how|i|to|going|want|wanted|make|making|made|do|be|called|about|recipe|for)\s+)+/i,
+          '',
+        );
   return title ? title.charAt(0).toUpperCase() + title.slice(1) : null;
 }
 

@@ -2,11 +2,12 @@
 
 import type { Shelf } from '../food/shelf.ts';
 import { isOf } from '../vocabulary/category.ts';
+import type { Food } from '../vocabulary/food.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
 import { clausesOf } from './clauses.ts';
 import type { Doubt } from './doubts.ts';
 import { readLine } from './line.ts';
-import { matchFood, wordTokens } from './match.ts';
+import { matchFood, wordsOfFood, wordTokens } from './match.ts';
 import { roleOf } from './roles.ts';
 import { runningText } from './running.ts';
 import type { TextLine } from './sections.ts';
@@ -34,11 +35,13 @@ export function unlistedIn(steps: readonly TextLine[], read: ReadSteps, lines: r
   const known = new Set(lines.flatMap((line) => [...(read.heads.get(line.id) ?? []), ...wordTokens(line.text.slice(0, 400))]));
   const foods = new Set(lines.map(({ foodId }) => foodId));
   const spokenOf = new Set(
-    lines.flatMap(({ foodId }) => (foodId ? (shelf.food(foodId)?.aliases ?? []).map((alias) => wordTokens(alias).at(-1)) : [])),
+    lines.flatMap(({ foodId }) => (foodId ? [...wordsOfFood(shelf.food(foodId) as Food).names].map((tokens) => tokens.at(-1)) : [])),
   );
   const makesStock = lines.some(({ foodId, grams }) => foodId === 'water' && (grams?.best ?? 0) >= STOCK_WATER_G);
   const found = new Map<string, TextLine>();
   for (const { text, at } of steps) {
+    // Nothing is put in where nothing is measured and no verb of putting in begins a clause.
+    if (!MEASURES.test(text) && !clausesOf(text).some((clause) => PUTS_IN.test(clause.text))) continue;
     const told = runningText([{ text, at }], shelf);
     for (const line of told.ingredients) {
       const { food, amount } = readLine(line.text);
@@ -56,6 +59,7 @@ export function unlistedIn(steps: readonly TextLine[], read: ReadSteps, lines: r
   return [...found.values()];
 }
 
+const MEASURES = /\d|[½¼¾⅓⅔]|\b(?:half|one|two|three|four|five|six|pinch|handful|splash|knob|glug|dash|spoon\w*|cup)\b/i;
 /** Water for a stock of one's own. */
 const STOCK_WATER_G = 400;
 
@@ -71,13 +75,7 @@ const puts = (step: string, food: string): boolean =>
       roleOf(text) === 'put',
   );
 
-export function wholeDoubts(
-  recipe: Recipe,
-  read: ReadSteps,
-  claimedMinutes: number | undefined,
-  shelf: Shelf,
-  textLineOf: (lineId: string) => number,
-): Doubt[] {
+export function wholeDoubts(recipe: Recipe, claimedMinutes: number | undefined, shelf: Shelf, textLineOf: (lineId: string) => number): Doubt[] {
   const doubts: Doubt[] = [];
   const { lines, steps } = recipe;
   const say = (code: Doubt['code'], message: string, lineId: string | null = null) =>

@@ -12,9 +12,9 @@ beforeAll(async () => {
 });
 afterAll(() => kitchen.close());
 
-test.each(DEMO_SOUPS.map((text) => [text.split('\n')[0], text] as const))('%s resolves without a doubt', (_title, text) => {
+test.each(DEMO_SOUPS.map((text) => [text.split('\n')[0], text] as const))('%s resolves without a doubt but for the salt of its stock', (_title, text) => {
   const { recipe, doubts } = readRecipe(text, { measures: 'metric' }, SHELF);
-  expect(doubts).toEqual([]);
+  expect(doubts.filter(({ code }) => code !== 'food.make')).toEqual([]);
   expect(recipe.lines.every(({ foodId, grams }) => foodId !== null && grams !== null)).toBe(true);
   expect(recipe.steps.some(({ method }) => method === 'blend')).toBe(true);
 });

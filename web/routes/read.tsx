@@ -12,6 +12,9 @@ import { type FoodHit, useAddSoup, usePhrases, useSettings, useTeach } from '../
 import { AllergenTable } from '../features/allergens/AllergenTable.tsx';
 import { Worklist } from '../features/allergens/Worklist.tsx';
 import { Doubts, openDoubts } from '../features/reading/Doubts.tsx';
+import { MarkedText } from '../features/reading/MarkedText.tsx';
+import { NamedFoods } from '../features/reading/NamedFoods.tsx';
+import { TextAccount } from '../features/reading/TextAccount.tsx';
 import { type ReadingDesk, useReadingDesk } from '../features/reading/useReadingDesk.ts';
 import { FoodPicker } from '../kitchen/FoodPicker.tsx';
 import { figure } from '../kitchen/format.ts';
@@ -92,8 +95,10 @@ export function Read() {
             </Select>
           </Field>
         </div>
-        <textarea
+        <MarkedText
           aria-label="Recipe text"
+          aria-describedby={desk.unread.length > 0 ? 'unread-lines' : undefined}
+          marked={new Set(desk.unread.map(({ textLine }) => textLine))}
           value={desk.desk.text}
           onChange={(event) => desk.setText(event.target.value)}
           spellCheck={false}
@@ -105,8 +110,14 @@ export function Read() {
             desk.setText(await file.text());
           }}
           placeholder={'Paste a recipe here, drop a text file on it, or type.\n\nTitle, how many bowls, one ingredient a line, then the steps.'}
-          className="min-h-64 flex-1 resize-none rounded-xl border border-kale-soft bg-card p-3 leading-relaxed"
+          className="min-h-64 flex-1"
         />
+        {desk.unread.length > 0 && (
+          <p id="unread-lines" className="text-sm">
+            <State tone="check">not understood</State> {desk.unread.length === 1 ? 'One line is' : `${desk.unread.length} lines are`} marked in the
+            text: {desk.unread.map(({ textLine }) => textLine + 1).join(', ')}. Until settled nothing is told as absent.
+          </p>
+        )}
         {failure && (
           <Notice tone="breaks">
             {failure.message}
@@ -191,10 +202,17 @@ function Findings({ desk, recipe, settings, onFindFood }: FindingsProps) {
         <Tabs.Trigger value="labels" className={tab}>
           Labels to check ({labels})
         </Tabs.Trigger>
+        <Tabs.Trigger value="account" className={tab}>
+          Every line ({desk.account.length})
+        </Tabs.Trigger>
       </Tabs.List>
       <Tabs.Content value="lines" className="flex flex-col gap-3">
         <Doubts desk={desk} recipe={recipe} choices={analysis?.choices ?? NO_CHOICES} onFindFood={onFindFood} />
+        <NamedFoods desk={desk} />
         <Understood recipe={recipe} notes={analysis?.notes ?? NO_NOTES} onFindFood={onFindFood} />
+      </Tabs.Content>
+      <Tabs.Content value="account">
+        <TextAccount account={desk.account} />
       </Tabs.Content>
       <Tabs.Content value="allergens">
         {analysis ? <AllergenTable analysis={analysis} recipe={recipe} /> : <p>Fetching the foods ...</p>}

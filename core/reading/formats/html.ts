@@ -10,7 +10,7 @@ const BLOCKS = new Set(
   ),
 );
 const SILENT = new Set(['script', 'style', 'noscript', 'template', 'iframe', 'svg', 'head', 'button', 'select', 'object']);
-const TAG = /<\/?(?:html|body|div|p|ul|ol|li|h[1-6]|br|table|tr|td|script|span|section|article)\b[^>]*>/i;
+const TAG = /<\/?(?:html|body|div|p|ul|ol|li|h[1-6]|br|table|tr|td|script|span|section|article)\b[^<>]*>/i;
 
 export const looksLikeHtml = (text: string): boolean => TAG.test(text);
 

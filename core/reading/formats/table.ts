@@ -62,7 +62,7 @@ export function flattenTabs(text: string): string {
       if (cell(food) === '' || !/^[\d.,½¼¾/ ]+$/.test(cell(named))) return line;
       const amount = cell(named)
         .replace(/^(\d+)[.,](\d{3})$/, '$1.$2')
-        .replace(/0+$/, (zeros, offset, whole: string) => (whole.includes('.') ? '' : zeros))
+        .replace(/0+$/, (zeros, _offset, whole: string) => (whole.includes('.') ? '' : zeros))
         .replace(/\.$/, '');
       const remarks = [cell(note), named === edible ? 'prepared weight' : ''].filter(Boolean);
       return `- ${[amount, cell(unit), cell(food)].filter(Boolean).join(' ')}${remarks.length > 0 ? `, ${remarks.join(', ')}` : ''}`;

@@ -33,7 +33,15 @@ function telling(readings: readonly DoubtReading[]): (typeof SHOWN)[number][] {
 }
 
 /** Doubts that wait for an answer. */
-export const openDoubts = (desk: ReadingDesk): Doubt[] => desk.doubts.filter((doubt) => !isOnlyTold(doubt) && !desk.settlementOf(doubt.lineId)?.said);
+export const openDoubts = (desk: ReadingDesk): Doubt[] => desk.doubts.filter((doubt) => !isOnlyTold(doubt) && saidOf(desk, doubt) === undefined);
+
+const UNREAD_SAID = { none: 'no ingredient', line: 'an ingredient; find its food below' } as const;
+/** What was answered to a doubt, in words. */
+function saidOf(desk: ReadingDesk, { code, lineId, textLine }: Doubt): string | undefined {
+  if (code !== 'text.unread') return desk.settlementOf(lineId)?.said;
+  const as = desk.unreadSettled(textLine);
+  return as && UNREAD_SAID[as];
+}
 
 interface Props {
   desk: ReadingDesk;
@@ -62,7 +70,7 @@ export function Doubts({ desk, recipe, choices, onFindFood }: Props) {
       <ul className="flex flex-col gap-2">
         {desk.doubts.map((doubt) => (
           <DoubtItem
-            key={`${doubt.code}-${doubt.lineId}`}
+            key={`${doubt.code}-${doubt.lineId}-${doubt.lineId === null ? doubt.textLine : ''}`}
             doubt={doubt}
             line={doubt.lineId === null ? undefined : lines.get(doubt.lineId)}
             recipe={recipe}
@@ -108,18 +116,18 @@ interface ItemProps {
 }
 
 function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps) {
-  const settled = desk.settlementOf(doubt.lineId);
+  const settled = { said: saidOf(desk, doubt) };
   const keys = doubt.readings ? telling(doubt.readings) : [];
   const wantsFood = isSettledBy(doubt, 'food');
   // A food that is not known cannot be weighed; one that is has its grams asked only while it has none.
   const wantsGrams = isSettledBy(doubt, 'grams') && (!wantsFood || (line?.foodId !== null && line?.grams === null));
   return (
-    <li data-doubt data-open={settled?.said || isOnlyTold(doubt) ? undefined : ''} className="rounded-lg border border-line bg-card p-2.5">
+    <li data-doubt data-open={settled.said || isOnlyTold(doubt) ? undefined : ''} className="rounded-lg border border-line bg-card p-2.5">
       <div className="flex items-baseline gap-2">
-        <State tone={settled?.said ? 'meets' : DOUBTS[doubt.code].tone}>{settled?.said ? 'settled' : TONE_WORDS[DOUBTS[doubt.code].tone]}</State>
+        <State tone={settled.said ? 'meets' : DOUBTS[doubt.code].tone}>{settled.said ? 'settled' : TONE_WORDS[DOUBTS[doubt.code].tone]}</State>
         <p>
           {doubt.message}
-          {settled?.said && <span className="text-leaf"> Now: {settled.said}.</span>}
+          {settled.said && <span className="text-leaf"> Now: {settled.said}.</span>}
         </p>
       </div>
       <div className="mt-1.5 flex flex-wrap gap-1.5">
@@ -130,7 +138,7 @@ function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps
               kind="chip"
               data-answer
               className="flex-col items-start! gap-0! leading-tight"
-              aria-pressed={settled?.said === reading.label}
+              aria-pressed={settled.said === reading.label}
               onClick={(event) => {
                 const list = event.currentTarget.closest('section');
                 settleReading(desk, line, reading, recipe);
@@ -147,6 +155,31 @@ function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps
               {doubt.code === 'choice' && <span className="text-sm">{ownAllergens(reading, line, recipe, choices)}</span>}
             </Button>
           ))}
+        {doubt.code === 'text.unread' && (
+          <>
+            <Button
+              kind="chip"
+              data-answer
+              aria-pressed={desk.unreadSettled(doubt.textLine) === 'none'}
+              onClick={() => desk.settleUnread(doubt.textLine, 'none')}
+            >
+              No ingredient
+            </Button>
+            <Button
+              kind="chip"
+              data-answer
+              aria-pressed={desk.unreadSettled(doubt.textLine) === 'line'}
+              onClick={() => desk.settleUnread(doubt.textLine, 'line')}
+            >
+              An ingredient
+            </Button>
+          </>
+        )}
+        {doubt.code === 'food.unmatched' && line && (
+          <Button kind="chip" onClick={() => desk.settle(line, { out: true, said: 'left out' })}>
+            No ingredient
+          </Button>
+        )}
         {line && wantsFood && <Button onClick={() => onFindFood(line)}>Find the food</Button>}
         {line && wantsGrams && (
           <GramsEntry onGive={(grams) => desk.settle(line, { grams: weighed(grams), said: `${figure(grams)} g` })} label={line.text} />
