@@ -32,9 +32,12 @@ export function clausesOf(text: string): Clause[] {
 const NEGATED =
   /\b(?:without|never|not|do not|don['’]t|no need to|rather than|instead of|off the)\s+(?:let(?:ting)? (?:it|the \w+)\s+|the\s+)?(?:\w+\s+)?(?:boil\w*|brown\w*|simmer\w*|fry\w*|blend\w*|pur[eé]e\w*|colou?r\w*)/gi;
 
+/** 'Once we blend it you won't know' blends nothing yet. */
+const ANOTHER_TIME = /\b(?:once|when|before|if) (?:we|you|i)\b[^,.;]{0,60}/gi;
+
 /** The method a clause names; what is only cooked is sweated in a dry pot and simmered in a wet one. */
 export function methodOf(clause: string, wet: boolean): Method | undefined {
-  const text = clause.replace(NEGATED, ' ');
+  const text = clause.replace(NEGATED, ' ').replace(ANOTHER_TIME, ' ');
   const found = METHODS.find(({ said }) => said.test(text))?.method;
   if (found === 'simmer' && !wet && SOFT.test(text)) return 'sweat';
   if (

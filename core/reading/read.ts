@@ -342,7 +342,7 @@ function stageOf(line: Line, textLine: TextLine, used: Stage | undefined, hasSte
   const bread =
     food !== undefined &&
     food.category === 'bread' &&
-    !/\b(?:croutons?|crumbs?|cubed|diced|torn|float)\b/i.test(`${food.id} ${line.text} ${textLine.part ?? ''}`);
+    !/\b(?:croutons?|crumbs?|cubed|diced|torn|crushed|float)\b/i.test(`${food.id} ${line.text} ${textLine.part ?? ''}`);
   const served =
     textLine.stage === 'bowl' ||
     (TO_SERVE.test(line.text) && !/\bplus (?:extra|more)\b/i.test(line.text)) ||

@@ -142,7 +142,8 @@ export function runningText(lines: readonly TextLine[], shelf: Shelf): Running {
       !SAYS_YIELD.test(text) &&
       !isListing(text, shelf)
     ) {
-      steps.push({ text, at });
+      // Of what is spoken, only what is done here: what one could boil boils nothing.
+      steps.push({ text: spoken ? reading.told : text, at });
       used.add(at);
     }
     if (took) used.add(at);
@@ -189,6 +190,8 @@ class Telling {
   recap = false;
   /** The last sentence was of what is done here and now. */
   doing = true;
+  /** What of it is done, without what is only talked about. */
+  told = '';
   private last: Put | null = null;
   private lastUnit = 'g';
   /** Sentences that may still belong to what another cook does. */
@@ -205,6 +208,7 @@ class Telling {
     let took = false;
     let tale = false;
     let doing = false;
+    const told: string[] = [];
     const inHand = IN_HAND.test(sentence) || BEGINS_TO_DO.test(sentence);
     if (inHand) this.tale = 0;
     for (const segment of segmentsForRole(sentence)) {
@@ -219,11 +223,15 @@ class Telling {
             : own.role === 'put' && this.tale > 0
               ? { ...PUT_IN, role: 'other', weak: true }
               : own;
-      took = this.segment(segment, said, inHand || back, sentence, at) || took;
+      const here = this.segment(segment, said, inHand || back, sentence, at);
+      took ||= here;
       tale ||= said.tale && !took;
       doing ||= said.role === 'put' || said.from > 0;
+      if (here || said.role === 'put') told.push(segment);
+      else if (said.from > 0) told.push(segment.slice(0, said.from));
     }
     this.doing = doing;
+    this.told = told.join(', ').trim() || sentence;
     // What follows a tale goes on with it, until the pot is in hand again.
     this.tale = this.recap || took ? 0 : tale ? MOST_TALE : Math.max(0, this.tale - 1);
     if (bowlsSaid(sentence)) this.last = null;
