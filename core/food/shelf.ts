@@ -6,7 +6,7 @@
 
 import type { Regime, RegimeId } from '../regime/regime.ts';
 import { Z95 } from '../statistics/normal.ts';
-import { CATEGORY_ROWS } from '../vocabulary/category.ts';
+import { CATEGORY_ROWS, type Category } from '../vocabulary/category.ts';
 import type { Food, Portion } from '../vocabulary/food.ts';
 import { ERROR_CLASS, neverIn, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import type { Origin } from '../vocabulary/origin.ts';
@@ -67,12 +67,37 @@ function naturalZeros(row: FoodRow, origins: readonly Origin[]): StoredNutrient[
   // What a plant cannot hold may still have been added to it.
   const added = row.flags?.includes('fortified') ?? false;
   if (plant) zeros.push(...neverIn('plant').filter((key) => !added || ERROR_CLASS[key] !== 'vitamin'));
-  if (plant && kind.plant && (row.state === 'raw' || row.state === 'dry')) zeros.push(...neverIn('rawPlant'));
+  // A plain vegetable gets no trans fat by being canned, frozen or boiled.
+  const plain = row.state === 'raw' || row.state === 'dry' || (kind.vegetable === true && row.state !== 'processed') || row.category === 'pulse';
+  if (plant && kind.plant && plain) zeros.push(...neverIn('rawPlant'));
+  if (plant && !added && NO_VITAMIN_D.has(row.category) && (row.category !== 'fat' || row.f[1] === 0)) zeros.push(...neverIn('greenPlant'));
+  if (row.f[3] === 0) zeros.push(...neverIn('fatless'));
   if (!plant && !origins.includes('plant') && row.f[6] === 0) zeros.push('fibreG');
   if (kind.unsweetened) zeros.push(...neverIn('whole'));
   if (kind.noStarch) zeros.push('starchG');
   return zeros.filter((key) => row.more?.[key] === undefined);
 }
+
+/** Kinds of plants, and of what is no food, that hold no vitamin D of their own: not mushrooms, nor what is made up and may be fortified. A fat only where it is pure oil. */
+const NO_VITAMIN_D: ReadonlySet<Category> = new Set([
+  'vegetable',
+  'root',
+  'leaf',
+  'allium',
+  'fruit',
+  'pulse',
+  'nut-seed',
+  'grain',
+  'starch',
+  'spice',
+  'herb',
+  'sweetener',
+  'acid',
+  'water',
+  'salt',
+  'alcohol',
+  'fat',
+]);
 
 function portionsOf(row: FoodRow): Portion[] {
   const source = 'common practice, no source';

@@ -7,7 +7,7 @@
 /** Which class of error its composition values have. */
 export type ErrorClass = 'water' | 'macro' | 'mineral' | 'vitamin';
 /** Foods in which a nutrient cannot be, so that 0 is a fact and not a gap: nature, no source. */
-export type NeverIn = 'plant' | 'rawPlant' | 'flesh' | 'egg' | 'milk' | 'oil' | 'whole' | 'undrunk';
+export type NeverIn = 'plant' | 'rawPlant' | 'flesh' | 'egg' | 'milk' | 'oil' | 'whole' | 'undrunk' | 'greenPlant' | 'fatless';
 /** How it goes when a solid is strained out or fat is poured off. */
 export type Leaves = 'fat' | 'salt' | 'dissolves';
 
@@ -69,9 +69,9 @@ const ROWS = {
     rise: 0.5,
     words: 'saturated fat, sat fat, saturates',
   },
-  transFatG: { label: 'Trans fat', unit: 'g', error: 'macro', openTable: true, never: ['rawPlant'], leaves: 'fat' },
-  monoFatG: { label: 'Monounsaturated fat', unit: 'g', error: 'macro', openTable: true, leaves: 'fat' },
-  polyFatG: { label: 'Polyunsaturated fat', unit: 'g', error: 'macro', openTable: true, leaves: 'fat' },
+  transFatG: { label: 'Trans fat', unit: 'g', error: 'macro', openTable: true, never: ['rawPlant', 'fatless'], leaves: 'fat' },
+  monoFatG: { label: 'Monounsaturated fat', unit: 'g', error: 'macro', never: ['fatless'], openTable: true, leaves: 'fat' },
+  polyFatG: { label: 'Polyunsaturated fat', unit: 'g', error: 'macro', never: ['fatless'], openTable: true, leaves: 'fat' },
   cholesterolMg: {
     label: 'Cholesterol',
     unit: 'mg',
@@ -219,7 +219,7 @@ const ROWS = {
     limit: 19,
     words: 'vitamin c',
   },
-  vitaminDUg: { label: 'Vitamin D', unit: 'µg', error: 'vitamin', limit: 16, loss: 5, words: 'vitamin d' },
+  vitaminDUg: { label: 'Vitamin D', unit: 'µg', error: 'vitamin', never: ['greenPlant'], limit: 16, loss: 5, words: 'vitamin d' },
   vitaminEMg: { label: 'Vitamin E', unit: 'mg', error: 'vitamin', openTable: true },
   vitaminKUg: { label: 'Vitamin K', unit: 'µg', error: 'vitamin', openTable: true, limit: 15, words: 'vitamin k' },
   thiaminMg: { label: 'Thiamin', unit: 'mg', error: 'vitamin', openTable: true, leaves: 'dissolves' },
