@@ -12,7 +12,7 @@ Ingredients
 2 fennel bulbs, sliced
 500 g potatoes, diced
 40 g unsalted butter
-1.2 litres chicken stock
+1.2 litres low-sodium chicken stock
 200 ml double cream
 3 oz ground almonds
 2 tbsp sea lettuce flakes

@@ -93,3 +93,45 @@ test('a soup goes out in open formats and comes back', async ({ page, server }) 
   await expect(page.getByRole('heading', { name: 'Leek soup' })).toBeVisible();
   await expect(page.getByRole('button', { name: /Change the food of 400 g sliced leeks/ })).toContainText('Leek');
 });
+
+test('a line nobody understands is marked in the text, keeps everything from being told as absent, and is settled by keyboard', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.url}/read`);
+  const text = page.getByRole('textbox', { name: 'Recipe text' });
+  await text.fill('Leek soup\nServes 4\n\nzorbelwurz\n3 leeks, sliced\n400 g potatoes\n1 l water\nSimmer for 20 minutes and blend.');
+  await expect(page.getByText('One line is marked in the text: 4')).toBeVisible();
+  await expect(text).toHaveAccessibleDescription(/marked in the text: 4/);
+  await expectAccessible(page);
+  await page.getByRole('tab', { name: 'Every line (7)' }).click();
+  await expect(page.getByRole('row', { name: /zorbelwurz/ })).toContainText('not understood');
+  await page.getByRole('tab', { name: /Allergens and diets/ }).click();
+  const milk = page.getByRole('region', { name: 'Allergens' }).getByRole('row', { name: /^milk/ });
+  await expect(milk).toContainText('check');
+  await page.getByRole('tab', { name: /Lines and doubts/ }).click();
+  // d goes to the open doubt, 1 gives its first answer: no ingredient.
+  await page.keyboard.press('d');
+  await page.keyboard.press('1');
+  await expect(page.getByText('marked in the text')).toBeHidden();
+  await page.getByRole('tab', { name: /Allergens and diets/ }).click();
+  await expect(milk).toHaveCount(0);
+});
+
+test('what a cook only talks about is named and not in the pot, and one press puts it in', async ({ page, server }) => {
+  await page.goto(`${server.url}/read`);
+  await page
+    .getByRole('textbox', { name: 'Recipe text' })
+    .fill(
+      "Hello, today I'm making a carrot soup. I've got a kilo of carrots and one onion in two tablespoons of olive oil. My nan used butter in hers. Then a litre of water, and I let that simmer for twenty minutes and blend it. Some people put cashews on top. It serves four.",
+    );
+  const named = page.getByRole('region', { name: 'Named, not in the pot' });
+  await expect(named).toContainText('butter');
+  await expect(named).toContainText('cashews');
+  const lines = page.getByRole('region', { name: 'Lines' });
+  await expect(lines).not.toContainText('Butter');
+  await named.getByRole('button', { name: /^Put Cashews/ }).click();
+  await expect(lines).toContainText('Cashews');
+  await expect(named).not.toContainText('cashews');
+  await expectAccessible(page);
+});

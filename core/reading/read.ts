@@ -162,6 +162,10 @@ function unlisted(steps: readonly TextLine[], drafts: readonly Draft[], context:
   return out;
 }
 
+function dropWhere(doubts: Doubt[], drop: (doubt: Doubt) => boolean): void {
+  for (let at = doubts.length - 1; at >= 0; at -= 1) if (drop(doubts[at] as Doubt)) doubts.splice(at, 1);
+}
+
 const partsOf = (drafts: readonly Draft[]): Map<string, string> =>
   new Map(drafts.flatMap(({ line, textLine }) => (textLine.part ? [[line.id, textLine.part] as const] : [])));
 
@@ -276,6 +280,9 @@ function readIngredient(textLine: TextLine, from: number, context: Context): Dra
       });
     }
   if (several.joined === 'or') {
+    // A line that is asked about as a choice is not asked about its makes too.
+    const ids = new Set(drafts.map(({ line }) => line.id));
+    dropWhere(context.doubts, ({ code, lineId }) => code === 'food.make' && lineId !== null && ids.has(lineId));
     for (const [index, { line }] of drafts.entries()) Object.assign(line, { choiceOf: `c${from + 1}`, chosen: index === 0 });
     context.doubts.push({
       code: 'choice',

@@ -12,12 +12,15 @@ beforeAll(async () => {
 });
 afterAll(() => kitchen.close());
 
-test.each(DEMO_SOUPS.map((text) => [text.split('\n')[0], text] as const))('%s resolves without a doubt but for the salt of its stock', (_title, text) => {
-  const { recipe, doubts } = readRecipe(text, { measures: 'metric' }, SHELF);
-  expect(doubts.filter(({ code }) => code !== 'food.make')).toEqual([]);
-  expect(recipe.lines.every(({ foodId, grams }) => foodId !== null && grams !== null)).toBe(true);
-  expect(recipe.steps.some(({ method }) => method === 'blend')).toBe(true);
-});
+test.each(DEMO_SOUPS.map((text) => [text.split('\n')[0], text] as const))(
+  '%s resolves without a doubt but for the salt of its stock',
+  (_title, text) => {
+    const { recipe, doubts } = readRecipe(text, { measures: 'metric' }, SHELF);
+    expect(doubts.filter(({ code }) => code !== 'food.make')).toEqual([]);
+    expect(recipe.lines.every(({ foodId, grams }) => foodId !== null && grams !== null)).toBe(true);
+    expect(recipe.steps.some(({ method }) => method === 'blend')).toBe(true);
+  },
+);
 
 test('fills an empty kitchen once, each soup with its first version', async () => {
   await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.shelf.base);
