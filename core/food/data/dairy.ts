@@ -58,7 +58,7 @@ export const DAIRY: readonly FoodRow[] = [
   { id: 'goat-cheese-soft', name: 'Goat cheese, soft', aliases: 'goat cheese, goats cheese, soft goat cheese, chevre', category: 'dairy', state: 'processed', ndb: '01159', cup: 225,
     contains: ['milk'], dietChecks: [['vegetarian', 'cheese may be made with animal rennet']],
     f: [264, 60.75, 18.52, 21.08, 14.58, 0, 0, 0, 459, 26, 140, 256, 46], range: { sodiumMg: [350, 520] } },
-  { id: 'ricotta', name: 'Ricotta, whole milk', aliases: 'ricotta, ricotta cheese, whole milk ricotta', category: 'dairy', state: 'processed', ndb: '01036', cup: 246, pourable: true, contains: ['milk'],
+  { id: 'ricotta', name: 'Ricotta, whole milk', aliases: 'ricotta, ricotta cheese, whole milk ricotta', category: 'dairy', state: 'processed', ndb: '01036', cup: 246, pourable: true, contains: ['milk'], dietChecks: [['vegetarian', 'whey of cheese made with animal rennet in some']],
     f: [174, 71.7, 11.26, 12.98, 8.3, 3.04, 0, 0.27, 84, 105, 207, 158, 51] },
   { id: 'cottage-cheese', name: 'Cottage cheese, 2 % fat', aliases: 'cottage cheese, low-fat cottage cheese', category: 'dairy', state: 'processed', ndb: '01015', cup: 226, pourable: true, contains: ['milk'], dietChecks: [['vegetarian', 'cheese may be made with animal rennet']],
     f: [81, 81.2, 10.45, 2.27, 1.24, 4.76, 0, 4, 308, 125, 111, 150, 12] },
