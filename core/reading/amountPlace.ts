@@ -14,7 +14,13 @@ const OPTIONAL_LEAD = /^(?:optional(?:ly)?|in addition|also|plus)\s*[:,-]\s*/i;
 /** A line without bullet and marks of typesetting; what was struck out is gone. */
 export const withoutLead = (line: string): string =>
   line.length > MOST_READ ? `${bareLead(line.slice(0, MOST_READ))}${line.slice(MOST_READ)}` : bareLead(line).trimEnd();
-const bareLead = (text: string): string => text.replace(STRUCK, '').replace(MARKS, '').replace(LEAD, '').trimStart();
+const bareLead = (text: string): string =>
+  text
+    .replace(STRUCK, '')
+    .replace(/\bS\s?&\s?P\b/g, 'salt and pepper')
+    .replace(MARKS, '')
+    .replace(LEAD, '')
+    .trimStart();
 export const isBulleted = (line: string): boolean => LEAD.test(line.slice(0, MOST_READ)) && !/^\s*\d/.test(line);
 /** Without what stands before a number: 'about', 'optional:', a bracket around the whole. */
 export const bareAmount = (text: string): string => {

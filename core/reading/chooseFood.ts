@@ -115,7 +115,7 @@ function matchWhole({ food, amount }: WrittenLine, shelf: Shelf): Match {
   const alone = matchFood(food, shelf);
   if (amount.unit?.kind === 'count') {
     const withUnit = matchFood(`${food} ${amount.unit.name}`, shelf);
-    if (withUnit.kind === 'food' || (alone.kind === 'none' && withUnit.kind !== 'none')) return withUnit;
+    if (withUnit.kind === 'food' || (alone.kind !== 'food' && withUnit.kind !== 'none')) return withUnit;
   }
   const named = kindAfterComma(food, amount.after, alone, shelf);
   if (named || alone.kind !== 'none') return named ?? alone;

@@ -28,6 +28,9 @@ export function clausesOf(text: string): Clause[] {
   return clauses;
 }
 
+/** 'Tip in the tomatoes, purée and stock': the purée of a list is no verb. */
+export const isNoun = ({ text, sentence }: Clause): boolean => !sentence && /^(?:the |tomato )*pur[eé]e(?: and\b.*)?$/i.test(text);
+
 /** Negated words are no method: 'without browning', 'do not boil', 'never let it boil'. */
 const NEGATED =
   /\b(?:without|never|not|do not|don['’]t|no need to|rather than|instead of|off the)\s+(?:let(?:ting)? (?:it|the \w+)\s+|the\s+)?(?:\w+\s+)?(?:boil\w*|brown\w*|simmer\w*|fry\w*|blend\w*|pur[eé]e\w*|colou?r\w*)/gi;
@@ -67,7 +70,9 @@ export function segmentsOf(text: string): string[] {
   starts.forEach((start, index) => {
     const clause = text.slice(start, starts[index + 1] ?? text.length);
     const sentence = index === 0 || /^[.!?]/.test(breaks[index - 1]?.[0] ?? '');
-    const found = methodOf(clause, method !== undefined && methodRow(method)?.stage === 'simmer');
+    const found = isNoun({ text: clause.replace(/[\s,;.]+(?:and\s*)?$/i, '').trim(), sentence })
+      ? undefined
+      : methodOf(clause, method !== undefined && methodRow(method)?.stage === 'simmer');
     if (sentence) adding = null;
     if (found && method && found !== method) {
       segments.push(text.slice(begin, adding ?? start));

@@ -4,6 +4,9 @@
  */
 
 const WORDS: Readonly<Record<string, string>> = {
+  // Shortened.
+  veg: 'vegetable',
+  cauli: 'cauliflower',
   // Indian kitchens.
   palak: 'spinach',
   jeera: 'cumin',

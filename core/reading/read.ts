@@ -148,7 +148,7 @@ function unlisted(steps: readonly TextLine[], drafts: readonly Draft[], context:
   const { shelf, doubts } = context;
   const listed = drafts.map(({ line }) => line);
   const out: Draft[] = [];
-  for (const textLine of unlistedIn(steps, readSteps(steps, listed, shelf, partsOf(drafts)), listed, shelf)) {
+  for (const textLine of unlistedIn(steps, readSteps(steps, listed, shelf, partsOf(drafts)), listed, partsOf(drafts), shelf)) {
     const found = readIngredient(textLine, drafts.length + out.length, context);
     out.push(...found);
     for (const { line } of found)
@@ -338,7 +338,8 @@ function oneLine(written: WrittenLine, textLine: TextLine, id: string, context: 
   return { line, textLine };
 }
 
-const TO_SERVE = /\b(?:to serve|for serving|to garnish|for garnish|for the top|garnish|topping|to top)\b/i;
+const TO_SERVE =
+  /\b(?:to (?:scatter|sprinkle|drizzle|crumble over|dust)|to serve|for serving|to garnish|for garnish|for the top|garnish|topping|to top)\b/i;
 
 const AT_TABLE = /\b(?:on the side|at the table|alongside)\b/i;
 

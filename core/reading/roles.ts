@@ -160,7 +160,7 @@ export const leftOutBefore = (before: string): boolean => LEFT_BEFORE.test(befor
 export const segmentsForRole = (sentence: string): string[] =>
   sentence
     .split(
-      /\s*;\s*|,?\s+\bbut\b\s+|,?\s+\b(?=so (?:it['’]s|i['’]?m?\b|we\b|let['’]s|today|now|then|double))|,?\s+\b(?=(?:because|although|though|whereas)\b)|,?\s+\bnow\s+(?=my\b)/i,
+      /\s*;\s*|,?\s+\bbut\b\s+|,?\s+\b(?=so (?:it['’]s|i['’]?m?\b|we\b|let['’]s|today|now|then|double))|,?\s+\b(?=(?:because|although|though|whereas)\b)|,?\s+\bnow\s+(?=my\b)|(?<=\bi (?:don['’]t|do not|won['’]t|never do))\s+(?:and\s+)?/i,
     )
     .map((part) => part.trim())
     .filter(Boolean);

@@ -324,7 +324,7 @@ class Telling {
       if (text === null) continue;
       const unit = /\d\s*(g|kg|grams?|ml|l|litres?)\b/i.exec(text);
       if (unit) this.lastUnit = unit[1] as string;
-      const bare = /^(\d{2,4})(?:\s+(?:of\s+)?(?:the\s*)?)?$/.exec(text.trim());
+      const bare = /^(\d{2,4})(?:\s+of)?(?:\s+the)?$/.exec(text.trim());
       if (bare && Number(bare[1]) >= LEAST_BARE) put[side] = `${bare[1]} ${this.lastUnit} of`;
     }
   }
@@ -494,7 +494,7 @@ const NOT_FOODS = new Set([
   'hot',
 ]);
 const DISHES =
-  /^\s*(?:(?:and|&|,|with)\s+)?(?:[\p{L}-]+\s+){0,2}(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup)\b|^\s*(?:[\p{L}-]+\s+)?one(?=\s+(?:this|is|today|that)\b|[.,!]|$)/iu;
+  /^\s*(?:(?:and|&|,|with)\s+)?(?:[\p{L}-]+\s+){0,2}(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup)\b|^\s*ones\b|^\s*(?:[\p{L}-]+\s+)?one(?=\s+(?:this|is|today|that)\b|[.,!]|$)/iu;
 const CREAM_OF = /\b(?:cream|soup|bisque|velout[eé]|bowl) of\s+(?:[\p{L}-]+\s+(?:and|&)\s+)?$/iu;
 const WORD = /[\p{L}\p{N}½¼¾⅓⅔%][\p{L}\p{N}'’½¼¾⅓⅔%./-]*/gu;
 const MOST_LEFT = 9;
@@ -706,7 +706,7 @@ function amountBefore(segment: string, words: readonly Word[], free: number, fir
   for (let start = Math.max(free, first - MOST_LEFT); start < first; start += 1) {
     const word = words[start] as Word;
     if (!BEGINS.test(word.text)) continue;
-    if (/^the$/i.test(word.text)) continue;
+    if (/^the$/i.test(word.text) || (/^squeeze$/i.test(word.text) && /^(?:the|in|it)$/i.test(words[start + 1]?.text ?? ''))) continue;
     const left = segment.slice(word.from, (words[first] as Word).from);
     if (/[.;:!?]/.test(left.replace(/\d\.\d/g, '')) || /,\s/.test(left.replace(/,\s*(?=(?:\p{L}+ed|chopped|fresh|ripe|big|small|large)\b)/giu, '')))
       continue;

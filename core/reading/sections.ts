@@ -55,7 +55,8 @@ const METHOD =
 const PART_INLINE =
   /^((?:for (?:the )?)?(?:to (?:finish|serve|garnish)|toppings?|garnish(?:es)?|top|on top|croutons?|swirl|drizzle)(?: [\p{L}]+)?)\s*:\s*(?=\S)/iu;
 /** 'Ingredients: 500 g peas, 1 onion, ...', 'Method: Fry the onion ...' on one line. */
-const INGREDIENTS_INLINE = /^(?:ingredients?|you(?:'ll| will)? need|what you need)\s*:\s*(?=\S)/i;
+const INGREDIENTS_INLINE =
+  /^(?:ingredients?|you(?:'ll| will)? need|what you need|(?:serves|for) (?:\d+|two|three|four|five|six|eight|ten|twelve)(?: people| persons)?)\s*:\s*(?=\S)/i;
 const METHOD_INLINE = /^(?:method|directions?|instructions?|preparation|procedure|what to do|then|how)\s*:\s*(?=\S.{20,})/i;
 
 const BOWL_WORD =
@@ -229,6 +230,8 @@ function heading(walk: Walk, mode: 'ingredients' | 'steps'): { kind: Kind } {
 /** 'Ingredients: 500 g frozen peas, 1 onion, 20 g butter': each behind its comma. */
 function inlineList(line: Marked, walk: Walk): { kind: Kind } {
   heading(walk, 'ingredients');
+  const made = yieldIn((INGREDIENTS_INLINE.exec(line.head)?.[0] ?? '').replace(/:\s*$/, ''));
+  if (made && !walk.sections.made) walk.sections.made = { ...made, at: line.at };
   for (const text of itemsOf(line.head.replace(INGREDIENTS_INLINE, ''))) walk.sections.ingredients.push({ text, at: line.at });
   return { kind: 'ingredient' };
 }

@@ -6,13 +6,13 @@
 import type { Shelf } from '../food/shelf.ts';
 import { type Category, isOf } from '../vocabulary/category.ts';
 import { type Eaten, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
-import { type Clause, clausesOf, lidIn, methodMinutes, methodOf, minutesIn, segmentsOf } from './clauses.ts';
+import { type Clause, clausesOf, isNoun, lidIn, methodMinutes, methodOf, minutesIn, segmentsOf } from './clauses.ts';
 import { speakersOf } from './heads.ts';
 import type { TextLine } from './sections.ts';
 import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
 
 const SERVE =
-  /\b(serve[sd]?|to serve|garnish|top (?:with|each)|topped|swirl(?:ed|ing)?|scatter(?:ed|ing)?|sprinkl(?:e|ed|ing)|spoon over|ladle|drizzle over|into (?:each|the|warm|warmed) (?:bowls?|cups?|plates?|mugs?)|(?:each|every|over each|in each|on each) (?:bowl|plate|cup|portion|serving|mug)|per bowl|a bowl\b|on (?:the )?top|over the top|float)\b/i;
+  /\b(serve[sd]?|to serve|garnish|top (?:with|each)|topped|swirl(?:ed|ing)?|scatter(?:ed|ing)?|sprinkl(?:e|ed|ing)|spoon over|ladle|drizzle over|into (?:each|the|warm|warmed) (?:bowls?|cups?|plates?|mugs?)|(?:each|every|over each|in each|on each) (?:bowl|plate|cup|portion|serving|mug)|per bowl|a bowl\b|on (?:the )?top|over the top|float|on the side|alongside)\b/i;
 const SERVE_WITH = /\b(?:serve[sd]?\b.*\bwith|on the side|alongside|pass|on the plate|with it)\b/i;
 const TAKE_OUT =
   /\b(?:take out|taken out|remov(?:e|ed|ing)|discard(?:ed|ing)?|(?:fish|lift|pick|pull|tak)(?:ing|ed|e)?(?: \w+){0,4} out|throw(?:ing)?(?: \w+){0,4} (?:away|out)|com(?:es|ing)? out)\b|\bout(?:,|\.|$)/i;
@@ -98,7 +98,7 @@ export function readSteps(
   let before: readonly string[] = [];
   clauses.forEach((clause, at) => {
     const step = done[clause.step] as (typeof done)[number];
-    const found = methodOf(clause.text, pot.wet);
+    const found = isNoun(clause) ? undefined : methodOf(clause.text, pot.wet);
     // 'Put everything in' leaves out what a later clause puts in by name.
     const mentioned = speakers.linesIn(clause.text, (id) => !stages.has(id) && (addedAt.get(id) ?? -1) <= at);
     if (
@@ -176,8 +176,9 @@ function placedClauses(segments: readonly string[]): Placed[] {
 function comingMethods(clauses: readonly Placed[]): { lastPot: number; lastBlend: number } {
   let lastPot = -1;
   let lastBlend = -1;
-  clauses.forEach(({ text }, at) => {
-    const method = methodOf(text, true);
+  clauses.forEach((clause, at) => {
+    const { text } = clause;
+    const method = isNoun(clause) ? undefined : methodOf(text, true);
     if (!method || !POT_METHODS.has(method) || REHEATS.test(text)) return;
     if (lastBlend >= 0 && method !== 'blend' && !minutesIn(text)) return;
     lastPot = at;
@@ -278,11 +279,15 @@ const FLESH: ReadonlySet<Category | undefined> = new Set(['meat', 'poultry', 'fi
 
 /** What a clause takes out of the pot, puts back, pours off or strains. */
 function takeAway(clause: Placed, mentioned: readonly string[], step: { uses: string[]; method: Method | undefined }, taking: Taking): void {
-  const { pot, stages, eaten, byId, categoryOf, shelf } = taking;
+  const { pot, stages, eaten, byId, categoryOf, shelf, lines } = taking;
   const { text } = clause;
   const there = mentioned.filter((id) => stages.has(id));
   if (TAKE_OUT.test(text) && !KEPT.test(text)) {
-    const said = there.length === 0 && /^(?:which|that|it|they)\b/i.test(text) ? taking.before : there;
+    const herbs = /\b(?:herbs|sprigs?|stalks|bouquet)\b/i.test(text)
+      ? lines.filter(({ id }) => stages.has(id) && categoryOf(id) === 'herb').map(({ id }) => id)
+      : [];
+    const said =
+      there.length === 0 && herbs.length > 0 ? herbs : there.length === 0 && /^(?:which|that|it|they)\b/i.test(text) ? taking.before : there;
     // 'Discard the bones' takes out no meat; a bay leaf beside the stalks goes with them.
     pot.takenOut = said.filter(
       (id) => !isOf(categoryOf(id), 'liquid') && (!OF_A_FOOD.test(text) || categoryOf(id) === 'herb' || categoryOf(id) === 'spice'),

@@ -73,6 +73,8 @@ const VERBS: Readonly<Record<string, string>> = {
   taste: 'tells ends',
   ladle: 'tells',
   garnish: 'tells opens',
+  pass: 'opens',
+  offer: 'opens',
   scatter: 'tells opens',
   sprinkle: 'tells opens',
   top: 'tells opens',

@@ -31,8 +31,16 @@ const PUTS_IN = new RegExp(String.raw`^(?:(?:then|now|finally|gradually|slowly)\
 const NOT_INGREDIENTS = new Set(['water', 'heat', 'soup', 'ice', 'crisp', 'chip']);
 
 /** Foods that steps put in and no line lists, as written lines. */
-export function unlistedIn(steps: readonly TextLine[], read: ReadSteps, lines: readonly Line[], shelf: Shelf): TextLine[] {
-  const known = new Set(lines.flatMap((line) => [...(read.heads.get(line.id) ?? []), ...wordTokens(line.text.slice(0, 400))]));
+export function unlistedIn(
+  steps: readonly TextLine[],
+  read: ReadSteps,
+  lines: readonly Line[],
+  parts: ReadonlyMap<string, string>,
+  shelf: Shelf,
+): TextLine[] {
+  const known = new Set(
+    lines.flatMap((line) => [...(read.heads.get(line.id) ?? []), ...wordTokens(line.text.slice(0, 400)), ...wordTokens(parts.get(line.id) ?? '')]),
+  );
   const foods = new Set(lines.map(({ foodId }) => foodId));
   const spokenOf = new Set(
     lines.flatMap(({ foodId }) => (foodId ? [...wordsOfFood(shelf.food(foodId) as Food).names].map((tokens) => tokens.at(-1)) : [])),

@@ -19,7 +19,7 @@ const OPENS = new RegExp(
 );
 /** Those who eat and what they eat from, in the languages recipes are passed on in. */
 const BOWL =
-  /^(?:servings?|portions?|bowls?|plates?|mugs?|covers?|pax|people|persons?|personas?|personnes?|personen|portionen|raciones|bols?|tazas?|tassen|teller|assiettes?|helpings?|diners?|guests?|eaters?|adults?|of us|hungry|as a (?:starter|main)|(?:small |large |big )?cups for)\b/iu;
+  /^(?:servings?|portions?|bowls?|plates?|mugs?|covers?|pax|people|persons?|personas?|personnes?|personen|portionen|raciones|bols?|tazas?|tassen|teller|assiettes?|svgs?|servs?|helpings?|diners?|guests?|eaters?|adults?|of us|hungry|as a (?:starter|main)|(?:small |large |big )?cups for)\b/iu;
 /** What may stand between the number and those who eat: 'first-course servings', 'deep bowls', 'generous portions'. */
 const BETWEEN =
   /^(?:(?!cups?\b|pints?\b|litres?\b|liters?\b|quarts?\b|minutes?\b|hours?\b|mins?\b)[\p{L}-]+\s+){0,3}?(?=(?:servings?|portions?|bowls?|plates?|mugs?|covers?|people|persons?|helpings?|guests?|adults?)\b)/iu;
@@ -106,14 +106,14 @@ const WHO = '(?:people|persons|portions|servings|bowls|eaters|guests|covers|cups
 /** Bowls named within running text; the last that is said counts: 'it makes eight, or six ... make it eight'. */
 const IN_SENTENCE = [
   new RegExp(
-    String.raw`\b(?:serves|feeds|fed|enough for|serving)\s+(?:about\s+|the\s+|us\s+|all\s+)*${COUNT}\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?)\b)`,
+    String.raw`\b(?:serves|serve|feeds|feed|fed|enough for|serving)\s+(?:about\s+|the\s+|us\s+|all\s+)*${COUNT}\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?)\b)`,
     'i',
   ),
   new RegExp(String.raw`\b(?:makes|make|yields|gives|fills|got|get)\s+(?:about\s+|you\s+|us\s+)*${COUNT}\s+(?:[\p{L}-]+\s+){0,3}?${WHO}\b`, 'iu'),
   new RegExp(String.raw`\bfor\s+(?:the\s+)?${COUNT}\s+${WHO}\b`, 'i'),
   new RegExp(String.raw`\b(?:soup|chowder|bisque|dinner|lunch|one|cream)\s+for\s+${COUNT}\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?))`, 'i'),
   new RegExp(String.raw`\b${COUNT}\s+(?:small |large |big )?(?:covers|bowls|portions|servings|cups for)\b`, 'i'),
-  new RegExp(String.raw`\bthat does ${COUNT}\b(?!\s*(?:minutes?|cups?|hours?))`, 'i'),
+  new RegExp(String.raw`\b(?:that|it|this) does (?:about )?${COUNT}\b(?!\s*(?:minutes?|cups?|hours?))`, 'i'),
   new RegExp(String.raw`\bwe (?:are|were) ${COUNT} (?:at|round|around) (?:the )?table`, 'i'),
   new RegExp(String.raw`\bit (?:makes|serves) ${COUNT}\b(?!\s*(?:minutes?|cups?|litres?|pints?|quarts?))`, 'i'),
 ];
