@@ -26,6 +26,8 @@ const TEASPOON = volume('teaspoon', { us: 4.92892, metric: 5, imperial: 5, au: 5
 const DESSERTSPOON = volume('dessertspoon', same(10));
 const TABLESPOON = volume('tablespoon', { us: 14.7868, metric: 15, imperial: 15, au: 20 });
 const FLUID_OUNCE = volume('fluid ounce', { us: US_FLUID_OUNCE_ML, metric: 28.4131, imperial: 28.4131, au: 28.4131 });
+/** A kitchen mug, well filled (common practice, no source). */
+const MUG = volume('mug', same(300));
 const CUP = volume('cup', { us: US_CUP_ML, metric: 250, imperial: 250, au: 250 });
 const PINT = volume('pint', { us: 473.176, metric: 568.261, imperial: 568.261, au: 568.261 });
 const QUART = volume('quart', { us: 946.353, metric: 1136.52, imperial: 1136.52, au: 1136.52 });
@@ -45,6 +47,7 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [DESSERTSPOON, 'dsp dessertspoon dessertspoons'],
   [TABLESPOON, 'tbsp tbsp. tbsps tbspn cucharada cucharadas tbs tbl tblsp tblsps tablespoon tablespoons tablespoonful tablespoonfuls T'],
   [CUP, 'cup cups cupful cupfuls c'],
+  [MUG, 'mug mugs mugful mugfuls'],
   [FLUID_OUNCE, 'floz fl.oz'],
   [PINT, 'pint pints pt'],
   [QUART, 'quart quarts qt qts'],
@@ -79,7 +82,7 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [count('splash'), 'splash splashes'],
   [count('drizzle'), 'drizzle'],
   [count('glug'), 'glug glugs'],
-  [count('knob'), 'knob knobs'],
+  [count('knob'), 'knob knobs lump lumps'],
   [count('cube'), 'cube cubes'],
   [count('piece'), 'piece pieces'],
   [count('inch'), 'inch inches'],
@@ -144,6 +147,7 @@ export const OF_ONE: ReadonlySet<string> = new Set([
   'ladle',
   'spoon',
   'litre',
+  'mug',
   'pint',
   'quart',
   'cup',

@@ -61,6 +61,7 @@ const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
 const VAGUE = new Set(
   (
     'fresh white red green dried dry canned ground raw whole sweet black hot cold double single heavy light unsalted salted large small medium frozen extra plain smoked cooked free ' +
+    'chopped diced crushed sliced peeled grated shredded minced cubed cherry plum baby young ripe new soft hard strong mild ' +
     'cup teaspoon tablespoon pound ounce head stalk clove bunch piece can tin half leaf sea dark brown yellow root powder juice soup top serve bowl part oz g ml kg'
   ).split(' '),
 );
@@ -74,10 +75,10 @@ const GROUPS: readonly (readonly [RegExp, (category: Category) => boolean])[] = 
   [/\b(?:fats?|oils?)\b/i, (category) => category === 'fat'],
 ];
 const EVERYTHING =
-  /\b(?:everything|all (?:of )?(?:the )?(?:ingredients|rest|other)|all together|(?:the |all )?(?:other|remaining|rest of the|left) ingredients|the lot|all the above|the rest|the others)\b/i;
+  /\b(?:everything|all (?:of )?(?:the )?(?:ingredients|rest|other)|all together|all (?=in(?:to)? (?:the |a )?(?:blender|pot|pan))|(?:the |all )?(?:other|remaining|rest of the|left) ingredients|the lot|all the above|the rest|the others)\b/i;
 /** 'She labels everything' puts nothing anywhere. */
 const PUT_ALL =
-  /\b(?:add|put|place|combine|throw|tip|goes?|in|into|blend|boil|simmer|cook|process|whiz\w*|blitz|liquid\w*|pur[eé]e|soften|fry|roast|stir|mix|cover|bring|together|sweat|serve|scatter|top|finish)/i;
+  /^(?:and |then )*(?:everything|all|the rest)\b|\b(?:add|put|place|combine|throw|tip|goes?|in|into|blend|boil|simmer|cook|process|whiz\w*|whirl|blitz|liquid\w*|pur[eé]e|soften|fry|roast|stir|mix|cover|bring|together|sweat|serve|scatter|top|finish)/i;
 const EXCEPT = /\b(?:except(?: for)?|but(?: for| not)?|apart from|other than|excluding|save|minus)\b/i;
 /** '300 g of the rest' speaks of one line: 'the rest of the cream'. */
 const REST_OF_ONE = /\b(?:the )?(?:rest|other half|remaining|remainder) (?:of )?(?:the )?(?!ingredients|vegetables|veg\b|spices|herbs|of\b)\p{L}+/iu;

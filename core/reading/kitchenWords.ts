@@ -6,6 +6,8 @@
 const WORDS: Readonly<Record<string, string>> = {
   // Shortened.
   veg: 'vegetable',
+  butterbean: 'butter beans',
+  butterbeans: 'butter beans',
   cauli: 'cauliflower',
   // Indian kitchens.
   palak: 'spinach',

@@ -81,8 +81,13 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   if (!source.prose) drafts.push(...unlisted(steps, drafts, context));
   const listed = drafts.map(({ line }) => line);
   const read = readSteps(steps, listed, shelf, partsOf(drafts));
+  // Nothing is heated: what no step names goes into the blender with the rest.
+  const cold =
+    read.steps.some(({ method }) => method === 'blend') && read.steps.every(({ method }) => !method || method === 'blend' || method === 'soak');
+  const otherwise = cold ? 'blend' : read.steps.length > 0 ? 'simmer' : 'base';
+  const twice = new Set(listed.map(({ foodId }) => foodId).filter((foodId, at, all) => foodId !== null && all.indexOf(foodId) !== at));
   for (const { line, textLine } of drafts) {
-    line.stage = stageOf(line, textLine, read.stages.get(line.id), read.steps.length > 0, shelf);
+    line.stage = stageOf(line, textLine, read.stages.get(line.id), { otherwise, twice: twice.has(line.foodId) }, shelf);
     if (textLine.perBowl && (line.stage === 'bowl' || line.stage === 'plate')) line.perBowl = true;
     const gone = read.eaten.get(line.id);
     if (gone) line.eaten = gone;
@@ -341,10 +346,18 @@ function oneLine(written: WrittenLine, textLine: TextLine, id: string, context: 
 const TO_SERVE =
   /\b(?:to (?:scatter|sprinkle|drizzle|crumble over|dust)|to serve|for serving|to garnish|for garnish|for the top|garnish|topping|to top)\b/i;
 
+const FOR_THE_TOP =
+  /\b(?:to (?:scatter|sprinkle|drizzle|crumble over|garnish|serve|top|finish)|for (?:the top|garnish|garnishing|serving|topping))\s*$/i;
 const AT_TABLE = /\b(?:on the side|at the table|alongside)\b/i;
 
 /** The stage of a line: its heading, what its own words say, else the step that uses it first. */
-function stageOf(line: Line, textLine: TextLine, used: Stage | undefined, hasSteps: boolean, shelf: Shelf): Stage {
+function stageOf(
+  line: Line,
+  textLine: TextLine,
+  used: Stage | undefined,
+  { otherwise, twice }: { otherwise: Stage; twice: boolean },
+  shelf: Shelf,
+): Stage {
   if (textLine.stage === 'plate') return 'plate';
   const food = line.foodId ? shelf.food(line.foodId) : undefined;
   const bread =
@@ -358,8 +371,10 @@ function stageOf(line: Line, textLine: TextLine, used: Stage | undefined, hasSte
     used === 'plate' ||
     AT_TABLE.test(line.text);
   if ((served && bread) || AT_TABLE.test(line.text)) return 'plate';
+  // Of two lines of one food, the one 'to scatter' is on the bowl whatever the steps say of the other.
+  if (twice && FOR_THE_TOP.test(line.text)) return 'bowl';
   if (used === 'plate') return 'bowl';
   if (textLine.stage === 'bowl' || (served && used !== 'blend' && used !== 'simmer' && used !== 'base')) return 'bowl';
   if (textLine.stage) return textLine.stage;
-  return used ?? (hasSteps || line.foodId === null ? 'simmer' : 'base');
+  return used ?? (line.foodId === null && otherwise === 'base' ? 'simmer' : otherwise);
 }

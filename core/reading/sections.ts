@@ -75,6 +75,8 @@ const NUMBERED = new RegExp(
 );
 const VERBS = new RegExp(String.raw`\b(?:${TELLING})\b`, 'i');
 const STARTS_WITH_VERB = new RegExp(String.raw`^(?:${TELLING})\b`, 'i');
+/** Verbs that no ingredient is described by. */
+const DOES = /\b(?:simmer|boil|blend|add|stir|fry|cook|sweat|pur[eé]e|season|pour|serve|soften|whisk|melt)\b/i;
 const SENTENCE_SIGN =
   /\b(?:the|until|till|minutes?|mins?|hours?|into|over|it|them|in a|with a|boil|heat|smooth|soft|tender|and (?:add|blend|cook|serve|simmer|stir|season)|everything|all|bowls?|together)\b/i;
 const TOTAL =
@@ -290,6 +292,9 @@ const isTitle = (line: Marked): boolean =>
 
 function isYield(line: Marked, walk: Walk): boolean {
   if (line.text.length > 100 || !yieldIn(line.body)) return false;
+  // 'Prep: 20 minutes | Cook: 1 hour | Serves: 6-8': times and bowls on one line.
+  const parts = line.body.split(/\s*[|·•;]\s*/).filter(Boolean);
+  if (parts.length > 1 && parts.every((one) => isOnlyYield(one) || furnitureOf(one) !== null)) return true;
   if (isOnlyYield(line.body))
     return !(walk.mode === 'ingredients' && walk.isFood(line.body) && !/\b(?:serv|portion|bowl|cover|pax|make|yield)/i.test(line.body));
   return (
@@ -383,7 +388,12 @@ const cannotBeIngredient = (line: Marked): boolean =>
 function inSteps(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind; furniture?: Furniture } {
   const listed =
     (startsWithAmount(line.text) || amountBehind(line.head) !== null) && !line.numbered && line.text.length < MOST_INGREDIENT && !isSentence(line);
-  if (listed && !isImperative(line.body) && (!walk.methodHeaded || (walk.part !== undefined && next !== undefined && walk.isFood(line.body)))) {
+  if (
+    listed &&
+    !isImperative(line.body) &&
+    !DOES.test(line.body) &&
+    (!walk.methodHeaded || (walk.part !== undefined && next !== undefined && walk.isFood(line.body)))
+  ) {
     walk.mode = 'ingredients';
     return ingredient(line, walk);
   }
@@ -405,6 +415,11 @@ function inList(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kin
     return ingredient(line, walk);
   }
   if (walk.listHeaded && walk.mode === 'open' && sections.ingredients.length === 0 && !line.numbered) return story(line);
+  // 'sweat onion w/ butter': after a space a line that begins with such a verb begins the method.
+  if (line.gap && sections.ingredients.length > 1 && !walk.methodAhead && STARTS_WITH_VERB.test(line.body) && DOES.test(line.body)) {
+    walk.mode = 'steps';
+    return step(line, walk);
+  }
   if (isSentence(line) || line.numbered) {
     // What is told before any food is named is a story, unless it tells what to do.
     if (sections.ingredients.length === 0 && !line.numbered && !isImperative(line.body) && line.text.length <= MOST_INGREDIENT) return story(line);
@@ -434,7 +449,8 @@ function ingredient(line: Marked, { sections, stage, part: of }: Walk): { kind: 
   const text = line.numbered ? line.body : line.text;
   // 'salt; pepper; 2 leeks': several on one line.
   const items =
-    /;|\s\/\s/.test(text) && text.split(/;|\s\/\s/).every((item) => startsWithAmount(item.trim()) || item.trim().split(/\s+/).length < 4)
+    /;|\s\/\s/.test(text) &&
+    text.split(/;|\s\/\s/).every((item) => startsWithAmount(item.trim()) || amountBehind(item.trim()) !== null || item.trim().split(/\s+/).length < 4)
       ? itemsOf(text)
       : [text];
   for (const item of items) sections.ingredients.push({ text: item, at: line.at, ...(stage ? { stage } : {}), ...(of ? { part: of } : {}) });

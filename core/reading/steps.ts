@@ -248,7 +248,7 @@ function comingStage(clauses: readonly Placed[], from: number, pot: Pot, lastPot
     if (clause.sentence && (beyond || ADDS.test(clause.text))) return now;
     beyond ||= clause.sentence;
     if (!beyond && SERVE.test(clause.text) && at >= lastPot) return mixed ? 'bowl' : now;
-    const method = methodOf(clause.text, pot.wet || now !== 'base');
+    const method = isNoun(clause) ? undefined : methodOf(clause.text, pot.wet || now !== 'base');
     // What is fried in a sentence of its own does not lead the pot.
     if (beyond && method && methodRow(method)?.stage === 'base' && now !== 'base') return now;
     if (method && !(beyond && method === 'blend')) return nextStage(pot, method, { text: '', sentence: false }, at, lastPot, lastBlend);

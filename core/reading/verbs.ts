@@ -80,6 +80,9 @@ const VERBS: Readonly<Record<string, string>> = {
   top: 'tells opens',
   squeeze: 'tells adds',
   process: 'tells',
+  zap: 'tells',
+  pulse: 'tells',
+  whirl: 'tells',
   finish: 'tells opens',
   steam: 'tells',
   brown: 'tells',
@@ -157,7 +160,7 @@ export interface MethodRow {
 export const METHODS: readonly MethodRow[] = [
   {
     method: 'blend',
-    said: /(?<!\b(?:tomato(?:es)?|squash|pumpkin|apple|a|of|the|fruit|smooth|thick) )(?<![\p{L}-])(?:(?:stick-)?blend(?:ed|ing|s)?|pur[eé]e[ds]?(?! of)|pur[eé]eing|liquidi[sz](?:e|ed|ing)|blitz(?:ed|ing)?|whizz?(?:ed|ing)?|process(?:ed|ing)?|(?<!with a stick )blender(?! jar)|food processor)(?![\p{L}-])(?!\s+with\s+a\s+fork)/iu,
+    said: /(?<!\b(?:tomato(?:es)?|squash|pumpkin|apple|a|of|the|fruit|smooth|thick) )(?<![\p{L}-])(?:(?:stick-)?blend(?:ed|ing|s)?|pur[eé]e[ds]?(?! of)|pur[eé]eing|liquidi[sz](?:e|ed|ing)|blitz(?:ed|ing)?|whizz?(?:ed|ing)?|whirl(?:ed|ing)?|zap(?:ped)?|blast(?:ed)?|pulse[ds]?(?! and)|process(?:ed|ing)?|(?<!with a stick )blender(?! jar)|food processor)(?![\p{L}-])(?!\s+with\s+a\s+fork)/iu,
     stage: 'blend',
   },
   {

@@ -154,6 +154,8 @@ export function liquidRatio(lines: readonly Line[], shelf: Shelf): number | null
   for (const line of lines) {
     if (parents.has(line.id) || line.chosen === false || line.stage === 'bowl' || line.stage === 'plate' || line.eaten === 'removed') continue;
     const food = line.foodId ? shelf.food(line.foodId) : undefined;
+    // What nobody knows may be solid or liquid: nothing is said of the ratio.
+    if (!food && (line.grams?.best ?? 0) >= LEAST_VEGETABLES_G) return null;
     if (!food || !line.grams) continue;
     const pours =
       isOf(food.category, 'liquid') ||
