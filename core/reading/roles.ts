@@ -34,10 +34,13 @@ const TRIGGERS: readonly Trigger[] = [
     role: 'could',
     words:
       /\byou (?:can|could|might|may)\s+(?:also |always |even |just |easily |certainly )*(?:use|try|swap|do|have|leave|eat|make|get away|replace|substitute|put|add|serve)\b/i,
+    behind: true,
   },
   { role: 'could', words: /\b(?:would(?!\s+say)|wouldn['’]t|might)\b|['’]d\s+(?!say\b|call\b|guess\b|better\b)/i, weak: true },
   { role: 'could', words: /\b(?:could|will|can) (?:also )?(?:do|work|be (?:lovely|nice|good|fine))\b/i },
   { role: 'could', words: /\b(?:works?|is (?:lovely|nice|good|fine)|are (?:lovely|nice|good|fine)) (?:too|as well|here|instead)\b|\bare lovely\b/i },
+  { role: 'could', words: /\bwhether (?:they|he|she|one|you) (?:can|could)\b/i },
+  { role: 'could', words: /^or\b/i, weak: true },
   { role: 'could', words: /\b(?:can|could) (?:you|i|we) (?:use|put|add|have)\b/i },
   { role: 'could', words: /\b(?:substitut\w*|in place of|alternatively|swap(?:ped)? (?:it |them )?(?:for|out)|maybe try|next time (?:i|we|you))\b/i },
   { role: 'left', words: /\b(?:leav(?:e|es|ing)|left) (?:\w+ ){0,3}(?:out|off|away)\b/i },
@@ -57,7 +60,7 @@ const TRIGGERS: readonly Trigger[] = [
   {
     role: 'left',
     words:
-      /\bno (?!need\b|more\b|longer\b|make\b|wait\b|sorry\b|call\b|it\b|its\b|the\b|i\b|let\b|that\b|this\b|well\b|idea\b|problem\b|matter\b|hurry\b|salt[- ]added|added|\d|one\b|two\b|three\b|four\b|five\b|six\b)\p{L}+/iu,
+      /\bno (?!need\b|more\b|longer\b|make\b|actually\b|use\b|hang\b|hold\b|wait\b|sorry\b|call\b|it\b|its\b|the\b|i\b|let\b|that\b|this\b|well\b|idea\b|problem\b|matter\b|hurry\b|salt[- ]added|added|\d|one\b|two\b|three\b|four\b|five\b|six\b)\p{L}+/iu,
     behind: true,
   },
   { role: 'left', words: /\bnothing else\b|\bnot (?:today|in mine|the|a|any|with)\b|\bnone of\b|\bneither\b/i, behind: true },
@@ -76,7 +79,7 @@ const TRIGGERS: readonly Trigger[] = [
   {
     role: 'other',
     words:
-      /\b(?:people|folks|some(?: of you)?|others|everybody|somebody|someone|anybody|they|purists|restaurants|a lady|a fella|a man|a woman)(?: that| who| will| would| might| usually| always)* (?:put|puts|use|uses|used|add|adds|like|likes|ask|asks|asked|say|says|swear|will|drop|throw|insist|\w+ doors)\b/i,
+      /\b(?:people|folks|some(?: of you)?|others|everybody|somebody|someone|anybody|they|purists|restaurants|a lady|a fella|a man|a woman)(?: that| who| will| would| might| usually| always)* (?:put|puts|use|uses|used|add|adds|like|likes|ask|asks|asked|wrote|write|say|says|swear|will|drop|throw|insist|\w+ doors)\b/i,
     behind: true,
     tale: true,
   },

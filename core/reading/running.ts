@@ -241,7 +241,7 @@ class Telling {
   private segment(segment: string, { role, weak, from }: SaidRole, inHand: boolean, sentence: string, at: number): boolean {
     const mentions = mentionsIn(segment, this.shelf);
     let took = false;
-    if (role === 'put' && mentions.length === 0) took = this.amountAlone(segment) || took;
+    if (role !== 'left' && mentions.length === 0) took = this.amountAlone(segment) || took;
     const unknown = role === 'put' ? unknownIn(segment, mentions) : [];
     const takeUnknown = (before: number) => {
       while (unknown[0] && unknown[0].from < before) {
@@ -280,7 +280,19 @@ class Telling {
     const right = amountBehindFood(behind, mention.left !== null);
     const own = (mention.left !== null && isMeasured(mention.left)) || (right !== null && !right.bare);
     const role: Role = leftOutBefore(`${before}${mention.left ?? ''}`) ? 'left' : said.weak && own ? 'put' : said.role;
-    const same = this.puts.find((put) => isSame(put, mention, this.shelf));
+    // 'Blend the peas' speaks of the split peas that are in.
+    const spokenOfAgain = mention.left === null && right === null && /\bthe\s*$/i.test(before);
+    const same = this.puts.find((put) => isSame(put, mention, this.shelf) || (spokenOfAgain && headOf(put.key) === headOf(mention.key)));
+    // The stock that was made of the water is no other.
+    if (
+      !same &&
+      mention.left === null &&
+      right === null &&
+      /^(?:stock|broth)$/.test(mention.key) &&
+      /\bthe\s*$/i.test(before) &&
+      this.puts.some(({ foodId }) => foodId === 'water')
+    )
+      return false;
     if (role === 'left' && same && same.left === null && same.right === null && !said.weak && !this.recap)
       this.puts.splice(this.puts.indexOf(same), 1);
     if (role !== 'put') {
@@ -495,7 +507,7 @@ const NOT_FOODS = new Set([
 ]);
 const DISHES =
   /^\s*(?:(?:and|&|,|with)\s+)?(?:[\p{L}-]+\s+){0,2}(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup)\b|^\s*ones\b|^\s*(?:[\p{L}-]+\s+)?one(?=\s+(?:this|is|today|that)\b|[.,!]|$)/iu;
-const CREAM_OF = /\b(?:cream|soup|bisque|velout[eé]|bowl) of\s+(?:[\p{L}-]+\s+(?:and|&)\s+)?$/iu;
+const CREAM_OF = /\b(?:(?:cream|soup|bisque|velout[eé]|bowl) of|recipe for|this is for the|today is)\s+(?:[\p{L}-]+\s+(?:and|&)\s+)?$/iu;
 const WORD = /[\p{L}\p{N}½¼¾⅓⅔%][\p{L}\p{N}'’½¼¾⅓⅔%./-]*/gu;
 const MOST_LEFT = 9;
 const MOST_PHRASE_LEFT = 4;

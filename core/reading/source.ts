@@ -119,12 +119,12 @@ function isRunning({ account, ingredients }: Sections): boolean {
 /** What a spoken or written text calls itself: its first short sentence, or the words before 'soup'. */
 function titleOfProse(text: string): string | null {
   const first = /^[^.!?\n]{3,80}(?=[.!?\n])/.exec(text.trim())?.[0];
-  const named = /\b((?:[\p{L}'’&-]+\s+){0,4}(?:soup|chowder|bisque|velout[eé]|cream of \p{L}+|broth))\b/iu.exec(text)?.[1];
+  const named = /\b((?:(?!soup\b)[\p{L}'’&-]+\s+){1,4}(?:soup|chowder|bisque|velout[eé]|cream of \p{L}+))\b/iu.exec(text)?.[1];
   const title =
     first && !/\d/.test(first) && !/^(?:ok(?:ay)?|so|um|right|well|hi|hello|hey|dear|all ?right|good)\b/i.test(first)
       ? first
       : named?.replace(
-          /^(?:(?:ok(?:ay)?|so|this|is|a|the|my|for|um|it'?s|title|today|we['’]?re|doing|how|i|to|going|want|wanted|make|making|made|do|be|called|about|recipe|for)\s+)+/i,
+          /^(?:(?:ok(?:ay)?|so|this|is|a|the|my|for|um|it'?s|title|today(?:['’]s)?(?: soup)?|we['’]?re|doing|how|i|to|going|want|wanted|make|making|made|do|be|called|about|recipe|for)\s+)+/i,
           '',
         );
   return title ? title.charAt(0).toUpperCase() + title.slice(1) : null;
