@@ -34,7 +34,7 @@ export const OPPOSITES = set(
 /** Words beside a food that make another of it: never read as a kind of the food. */
 export const MAKES_ANOTHER: ReadonlySet<string> = set(
   'oil juice powder paste sauce puree concentrate extract essence syrup jam jelly chutney relish pickle ketchup vinegar wine liqueur chip crisp cracker snack bread cake pie tart bun roll cookie biscuit pudding ' +
-    'candy candied crystallised glazed jerky cured fermented pickled dried smoked tinned canned powdered seed leaf leave stem root blossom flower bark kernel husk shell peel zest rind skin pit stone tea drink ' +
+    'sea star prickly custard candy candied crystallised glazed jerky cured fermented pickled dried smoked tinned canned powdered seed leaf leave stem root blossom flower bark kernel husk shell peel zest rind skin pit stone tea drink ' +
     'soda ice-cream sorbet flavoured flavored scented spiced seasoning mix blend stuffing sausage burger nugget ball dumpling ravioli tortellini gnocchi noodle pasta flour starch meal bran germ milk cream butter cheese ' +
     'margarine spread yogurt kefir custard curd tofu tempeh mock vegan plant faux imitation style sweet bitter wild horse water winter summer turkey duck goose pork beef lamb goat fish',
 );
