@@ -75,6 +75,14 @@ Contains: milk.`;
   });
 });
 
+describe('a word nobody knows within a list without headings', () => {
+  test.each(['Zorbel', 'Zorbel wurz', 'Hing a pinch', 'Samphire', 'Zorbel, torn'])('%s is a line or asked about, never a heading', (word) => {
+    const { recipe, unread } = read(`A soup\nServes 4\n\n2 onions\n${word}\n400 g potatoes\n1 l water\nSimmer 20 minutes and blend.`);
+    expect(recipe.lines.length + unread.length).toBe(4);
+    expect(recipe.lines.filter(({ foodId }) => ['onion', 'potato', 'water'].includes(foodId ?? '')).length).toBe(3);
+  });
+});
+
 describe('what is not understood', () => {
   const text = 'A soup\nServes 4\n\nzorbelwurz\n2 onions\n400 g potatoes\n1 l water\nSimmer 20 minutes and blend.';
   test('is unread, asked about, and nothing is absent or fits', () => {

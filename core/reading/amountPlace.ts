@@ -18,6 +18,7 @@ const bareLead = (text: string): string =>
   text
     .replace(STRUCK, '')
     .replace(/\bS\s?&\s?P\b/g, 'salt and pepper')
+    .replace(/(?:\s*\.{2,}\s*|\s+)\b(?:TT|AN)$/, ', to taste')
     .replace(MARKS, '')
     .replace(LEAD, '')
     .trimStart();
@@ -33,7 +34,7 @@ const NUMBER = String.raw`(?:\d+\s+\d\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|\d*\s?[�
 const WORDS = 'half|one|two|three|four|five|six|seven|eight|nine|ten|twelve';
 /** A number behind a word, and what may follow it. Never after 'of' ('juice of 1 lemon'), before a per cent sign, or a size of a tin or a cut. */
 const INSIDE = new RegExp(
-  String.raw`(?<=[\p{L})%'’".!?:,;(–—×=-]|\bx)(?:\s*(?:[:=,;–—×(.]|-(?!\d)|\.{2,}|\bx\b|\bx(?=\d))\s*|\s+)((?:(?:about|approx\.?|some|ca\.|another)\s+)?(?:${NUMBER}|(?<=[:,;(–—-]\s*)(?:${WORDS}))(?:\s*(?:-|–|to)\s*${NUMBER})?)(?=$|[\s,;:.)(\p{L}-])(?!\s*(?:%|per cent|°|C\b|F\b|(?:cm|mm|inch|in)\b[\s-]*(?:cubes?|pieces?|dice|slices?|rounds?|thick|lengths?|strips?|chunks?)))`,
+  String.raw`(?<=[\p{L})%'’".!?:,;(–—×=-]|\bx)(?:\s*(?:[:=,;–—×(.]|-(?!\d)|\.{2,}|\bx\b|\bx(?=\d))\s*|\s+)((?:(?:about|approx\.?|some|ca\.|another)\s+)?(?:${NUMBER}|(?<=[:,;(–—-]\s*)(?:${WORDS})|an?(?=\s+(?:small |big |good |large )?(?:pinch|handful|dash|splash|knob|bunch|drizzle|glug|squeeze|sprig|few)))(?:\s*(?:-|–|to)\s*${NUMBER})?)(?=$|[\s,;:.)(\p{L}-])(?!\s*(?:%|per cent|°|C\b|F\b|(?:cm|mm|inch|in)\b[\s-]*(?:cubes?|pieces?|dice|slices?|rounds?|thick|lengths?|strips?|chunks?)))`,
   'giu',
 );
 /** No ingredient is written in more characters. */

@@ -118,6 +118,11 @@ const WORDS: Readonly<Record<string, string>> = {
   huevos: 'egg',
   perejil: 'parsley',
   cilantro: 'coriander leaf',
+  chouriço: 'chorizo',
+  couve: 'kale',
+  alho: 'garlic',
+  'caldo de galinha': 'chicken stock',
+  azeite: 'olive oil',
   // French kitchens.
   carottes: 'carrot',
   carotte: 'carrot',

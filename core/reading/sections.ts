@@ -365,10 +365,16 @@ function isPart(line: Marked, next: Marked | undefined, walk: Walk): boolean {
   // 'Croutons' above its own list, with a space before it and none behind; 'Dollop of cream' above another line is no heading.
   const apart = line.gap && !line.gapAfter;
   const loud = words === words.toUpperCase() && next.body !== next.body.toUpperCase();
-  return walk.isFood(words)
-    ? apart || loud
-    : words.split(/\s+/).length < 4 && !/\bof\b/i.test(words) && (apart || loud || !walk.listHeaded || !walk.methodAhead);
+  if (apart || loud) return walk.isFood(words) ? true : words.split(/\s+/).length < 5 && !MEASURED.test(words);
+  // Without a space before it, only what cannot be a food by its words is a heading: everything else is read, or asked about.
+  return HEADING_WORD.test(words) && !walk.isFood(words);
 }
+
+/** Words by which a short line is a measure of something and no name of a part. */
+const MEASURED = /\b(?:pinch|handful|dash|splash|knob|bunch|drizzle|dollop|glug|squeeze|few|little|some|to taste|optional)\b/i;
+/** Words that name a part of a recipe and no food. */
+const HEADING_WORD =
+  /\b(?:for|soup|base|topping|garnish|garnishes|swirl|dressing|tempering|tadka|finish|serve|serving|marinade|crumble|gremolata|slurry|roux|broth base|stock)\b|^(?:to|the)\b/i;
 
 const looksLikeIngredient = (line: Marked): boolean =>
   !line.numbered && (startsWithAmount(line.text) || line.bulleted || amountBehind(line.head) !== null) && !isImperative(line.body);

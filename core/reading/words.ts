@@ -16,14 +16,14 @@ export const DESCRIPTORS = set(
     'old-fashioned generous rounded scant big fat thin loosely lightly creamy smooth extra-thick ' +
     'lg med sm xl kent hokkaido hass san marzano crown prince uchiki kuri desiree charlotte estima rooster bintje sebago kennebec kestrel roma lebanese continental telegraph english persian ' +
     'vidalia walla maui hamburg nantes chantenay imperator heirloom heritage cavolo lacinato dinosaur tuscan italian hispi pointed flesh fillet flake crown meat kernel round iced ice ' +
-    'germ shell-on head-on heads shells stalky leaves-on washed-up rinsed-off cleaned deveined husked skinned boned filleted pin-boned free range corn-fed outdoor-reared line-caught wild farmed grass-fed ' +
+    'germ shell-on head-on heads shells stalky leaves-on washed-up rinsed-off cleaned deveined husked skinned boned filleted pin-boned free range corn-fed outdoor-reared line-caught farmed grass-fed ' +
     'sourced local homegrown home-grown garden seasonal supermarket british dorset jersey cornish kentish our my own these those this that nice lovely proper decent beautiful gorgeous handsome plenty lots ' +
     'halves quarters wedges rings ribbons matchsticks batons coins rounds bite-size bite-sized inch cm mm thick thin lengthwise crosswise diagonally across then until soft crispy golden',
 );
 
 /** Change what a food is, when the shelf has no row that says them: the food is matched, and doubted. */
 export const MODIFIERS = set(
-  'light lite homemade fat reduced sodium low skimmed sweetened flavoured flavored smoked dried dry roasted pickled fermented powdered ground salted unsalted frozen canned tinned cooked dehydrated instant low-fat fat-free nonfat reduced-fat mashed',
+  'light lite homemade fat reduced sodium low skimmed sweetened flavoured flavored smoked dried dry roasted pickled fermented powdered ground salted unsalted frozen canned tinned cooked dehydrated instant wild low-fat fat-free nonfat reduced-fat mashed',
 );
 
 /** Make a food the opposite of itself: never matched to the row of the real one. */

@@ -1,7 +1,7 @@
 /** What a text says it makes: bowls, a volume, or so many of so much: 'Serves 4', 'Makes 1.5 l', '10 x 250 ml portions', '20 pax'. */
 import { type Range, readRange } from '../quantity/amount.ts';
 import { inDigits } from '../quantity/spokenNumbers.ts';
-import { type System, unitOf } from '../quantity/units.ts';
+import { type System, US_FLUID_OUNCE_ML, unitOf } from '../quantity/units.ts';
 
 export interface Yield {
   bowls?: Range;
@@ -30,6 +30,11 @@ function volume(text: string): { ml: (system: System) => number; rest: string } 
   const number = readRange(text);
   const word = /^-?([A-Za-z]+)\.?/.exec(number?.rest ?? '');
   const unit = word ? unitOf(word[1] as string) : undefined;
+  // An ounce of soup is a fluid one.
+  if (number && word && unit?.kind === 'mass' && unit.name === 'ounce') {
+    const ounces = (number.range.min + number.range.max) / 2;
+    return { ml: () => ounces * US_FLUID_OUNCE_ML, rest: number.rest.slice(word[0].length).trim() };
+  }
   if (!number || !word || unit?.kind !== 'volume') return null;
   const count = (number.range.min + number.range.max) / 2;
   return { ml: (system) => count * unit.ml[system], rest: number.rest.slice(word[0].length).trim() };
@@ -49,7 +54,7 @@ function statement(said: string): Yield | null {
   if (!number || number.range.min <= 0 || number.range.max > 5000) return null;
   const times = /^(?:[x×]|of)\s*/i.exec(number.rest);
   const timed = times ? volume(number.rest.slice(times[0].length)) : null;
-  if (timed && (opened || BOWL.test(timed.rest))) return { bowls: number.range, mlEach: timed.ml };
+  if (timed && (opened || timed.rest === '' || BOWL.test(timed.rest))) return { bowls: number.range, mlEach: timed.ml };
   // 'Makes 8 cups'; '8 one-cup servings' are bowls.
   const whole = volume(body);
   if (whole && opened && !BOWL.test(whole.rest) && opener !== 'serves' && opener !== 'feeds') return { ml: whole.ml };
@@ -66,7 +71,7 @@ function statement(said: string): Yield | null {
   return null;
 }
 
-const SPLIT = /\s*(?:\||·|•|;|\s[-–—]\s|\(|\)|,\s+(?=(?:for|serves|makes|\d))|[.!]\s+)\s*/iu;
+const SPLIT = /\s*(?:\||\s\/\s|·|•|;|\s[-–—]\s|\(|\)|,\s+(?=(?:for|serves|makes|\d))|[.!]\s+)\s*/iu;
 const TRAILING = /,?\s+((?:for|serves)\s+\S+(?:\s+\S+)?)\.?$/i;
 
 /** The yield a line of text states, as a whole or in one of its parts: 'Prep 15 min | 6 portions (300 ml)'. */
