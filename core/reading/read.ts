@@ -5,6 +5,7 @@ import type { System } from '../quantity/units.ts';
 import { type Line, MAX_LINES, MAX_STEPS, type Recipe, type Stage, settleGroups } from '../vocabulary/recipe.ts';
 import { chooseFood } from './chooseFood.ts';
 import { chooseGrams, gramsWithoutFood } from './chooseGrams.ts';
+import { clausesOf, methodOf, minutesIn } from './clauses.ts';
 import type { Context } from './context.ts';
 import { coverLines } from './cover.ts';
 import { byConsequence, type Doubt, readingOf } from './doubts.ts';
@@ -16,6 +17,7 @@ import type { Accounted, Sections, TextLine } from './sections.ts';
 import { severalOf } from './several.ts';
 import { sourceOf } from './source.ts';
 import { readSteps } from './steps.ts';
+import { WAITS } from './verbs.ts';
 import { claimDoubts, unlistedIn, wholeDoubts } from './wholeDoubts.ts';
 
 export type MeasureChoice = 'auto' | System;
@@ -82,12 +84,12 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   const listed = drafts.map(({ line }) => line);
   const read = readSteps(steps, listed, shelf, partsOf(drafts));
   // Nothing is heated: what no step names goes into the blender with the rest.
-  const cold =
-    read.steps.some(({ method }) => method === 'blend') && read.steps.every(({ method }) => !method || method === 'blend' || method === 'soak');
+  const cold = read.steps.some(({ method }) => method === 'blend') && !steps.some(({ text: step }) => HEAT.test(step) || cooksFor(step));
   const otherwise = cold ? 'blend' : read.steps.length > 0 ? 'simmer' : 'base';
   const twice = new Set(listed.map(({ foodId }) => foodId).filter((foodId, at, all) => foodId !== null && all.indexOf(foodId) !== at));
   for (const { line, textLine } of drafts) {
     line.stage = stageOf(line, textLine, read.stages.get(line.id), { otherwise, twice: twice.has(line.foodId) }, shelf);
+    if (cold && (line.stage === 'base' || line.stage === 'simmer')) line.stage = 'blend';
     if (textLine.perBowl && (line.stage === 'bowl' || line.stage === 'plate')) line.perBowl = true;
     const gone = read.eaten.get(line.id);
     if (gone) line.eaten = gone;
@@ -348,6 +350,12 @@ const TO_SERVE =
 
 const FOR_THE_TOP =
   /\b(?:to (?:scatter|sprinkle|drizzle|crumble over|garnish|serve|top|finish)|for (?:the top|garnish|garnishing|serving|topping))\s*$/i;
+/** Minutes that are neither the blender's nor a wait. */
+const cooksFor = (step: string): boolean =>
+  clausesOf(step).some(({ text }) => minutesIn(text) !== null && !WAITS.test(text) && methodOf(text, true) !== 'blend');
+/** Words of fire in the method. */
+const HEAT =
+  /\b(?:fry|fried|simmer\w*|boil\w*|sweat\w*|soften\w*|saut\w*|roast\w*|bak(?:e|ed|ing)|cook\w*|heat\w*|hot|warm\w*|brown\w*|melt\w*|toast\w*|pan|pot|oven|microwave\w*|steam\w*|grill\w*|char\w*|minutes on)\b/i;
 const AT_TABLE = /\b(?:on the side|at the table|alongside)\b/i;
 
 /** The stage of a line: its heading, what its own words say, else the step that uses it first. */

@@ -87,7 +87,7 @@ const FILLERS =
 const REPEATED = /(?<=^|\s)(\p{L}\S*(?:\s+\S+){0,3}|\d\S*(?:\s+\p{L}\S*){1,3})[\s,]+\1(?=[\s,.]|$)/giu;
 const FIRST_PERSON = /\b(?:i['’]m|i['’]ve|i['’]ll|gonna|y['’]all|we['’]re|let['’]s|lets|hello|welcome|today)\b/gi;
 const MARKERS =
-  /\s+(?=(?:so then|and then|then|so|now|next|meanwhile|while that['’]?s|after that|on the top|on top|to serve|method|right so|oh|it serves|it makes|that makes|i['’]m putting|i['’]m going|and i['’]m)\s)/gi;
+  /\s+(?=(?:so then|and then|then|so|now|next|meanwhile|while that['’]?s|after that|on the top|on top|to serve|method|right so|oh|it serves|it makes|that makes|i['’]m putting|i['’]m going|and i['’]m|add|simmer|blend|stir in|pour)\s)/gi;
 /** Words between two full stops, above which a text has no punctuation to speak of. */
 const RUN_ON = 45;
 const MOST_TEXT = 60_000;
@@ -169,7 +169,7 @@ const DOES = new RegExp(
     .filter(
       (verb) =>
         !PREPARES.test(verb) &&
-        !/^(?:thin|top|set|core|turn|beat|let|whip|cut|when|once|then|now|next|leave|brown|crisp|make|place|working|cool)$/.test(verb),
+        !/^(?:serve|thin|top|set|core|turn|beat|let|whip|cut|when|once|then|now|next|leave|brown|crisp|make|place|working|cool)$/.test(verb),
     )
     .join('|')}|go|in the pot|into)(?:e?d|p?ed|s|es|ing)?\b`,
   'i',

@@ -2,6 +2,7 @@
 import type { Shelf } from '../food/shelf.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { matchFood } from './match.ts';
+import { HOLLOW } from './words.ts';
 
 export interface Several {
   lines: WrittenLine[];
@@ -115,10 +116,9 @@ function joinedFoods(written: WrittenLine, shelf: Shelf, is: (words: string) => 
   if (choice.test(source) && (!certain(food) || choice.test(food))) {
     const parts = source.split(/\s*,\s*(?:or\s+)?|\s+or\s+|\s*\/\s*/i).filter(Boolean);
     const last = parts.at(-1)?.split(' ').at(-1) ?? '';
-    // 'chicken or vegetable stock': the last word belongs to all of them.
-    const named = parts.map((part, i) =>
-      i < parts.length - 1 && certain(`${part} ${last}`) && is(parts.at(-1) as string) ? `${part} ${last}` : part,
-    );
+    // 'chicken or vegetable stock': the last word belongs to all of them, 'light chicken' too.
+    const belongs = (part: string, noun: string) => certain(`${part} ${noun}`) || (HOLLOW.has(noun.toLowerCase()) && is(`${part} ${noun}`));
+    const named = parts.map((part, i) => (i < parts.length - 1 && belongs(part, last) && is(parts.at(-1) as string) ? `${part} ${last}` : part));
     if (named.length > 1 && named.length <= MOST && named.every(is) && (certain(named[0] as string) || named.length === 2))
       return { lines: named.map((one) => ({ ...written, food: one, amount: source === food ? amount : { ...amount, after: '' } })), joined: 'or' };
   }

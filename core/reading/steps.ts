@@ -91,7 +91,7 @@ export function readSteps(
   const segments = texts.flatMap(({ text }) => segmentsOf(text)).slice(0, MAX_STEPS);
   const clauses = placedClauses(segments);
   const { lastPot, lastBlend } = comingMethods(clauses);
-  const addedAt = lastAdded(clauses, speakers.linesIn);
+  const addedAt = lastAdded(clauses, speakers.linesIn, (id) => isOf(categoryOf(id), 'vegetable'));
   const pot: Pot = { now: 'base', wet: false, cooked: false, adding: false, takenOut: [] };
   const done = segments.map(() => ({ uses: [] as string[], method: undefined as Method | undefined, stage: null as Stage | null }));
 
@@ -188,13 +188,19 @@ function comingMethods(clauses: readonly Placed[]): { lastPot: number; lastBlend
 }
 
 /** The last clause that puts each line in by its own name. */
-function lastAdded(clauses: readonly Placed[], linesIn: (clause: string, open: (id: string) => boolean) => string[]): ReadonlyMap<string, number> {
+function lastAdded(
+  clauses: readonly Placed[],
+  linesIn: (clause: string, open: (id: string) => boolean) => string[],
+  isVegetable: (id: string) => boolean,
+): ReadonlyMap<string, number> {
   const never = () => false;
   const at = new Map<string, number>();
   let adding = false;
   clauses.forEach(({ text, sentence }, index) => {
     adding = ADDS.test(text) || SERVE.test(text) || GOES_IN.test(text) || (adding && !sentence && !ENDS.test(text));
-    if (adding) for (const id of linesIn(text, never)) at.set(id, index);
+    // A vegetable that is served on top once more was in with the rest.
+    const served = SERVE.test(text) && !ADDS.test(text);
+    if (adding) for (const id of linesIn(text, never)) if (!(served && isVegetable(id))) at.set(id, index);
   });
   return at;
 }

@@ -138,7 +138,10 @@ export const ADDS = new RegExp(String.raw`${ADVERB}(?:${verbsThat('adds')})(?:s|
 /** A clause that begins with a verb of its own ends the list of what is added. */
 export const ENDS = new RegExp(String.raw`^(?:${verbsThat('ends')})\b`, 'i');
 /** What is done to a food before it goes anywhere. */
-export const PREPARES = new RegExp(String.raw`^(?:${verbsThat('prepares')})\b(?!.*\b(?:pot|pan|oven)\b)`, 'i');
+export const PREPARES = new RegExp(
+  String.raw`^(?:(?:roughly|finely|coarsely|thinly|then)\s+)*(?:${verbsThat('prepares')})\b(?!.*\b(?:pot|pan|oven)\b)`,
+  'i',
+);
 export const MIXES = new RegExp(String.raw`^(?:${verbsThat('mixes')})\b`, 'i');
 /** Time that goes by with nothing done: no method's minutes. */
 export const WAITS = /\b(?:chill\w*|cool\w*|rest(?:ing)?|stand(?:ing)?|refrigerat\w*|fridge|freez\w*|overnight|marinat\w*)\b/i;
