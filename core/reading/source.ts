@@ -57,9 +57,19 @@ export function sourceOf(text: string, shelf: Shelf): Source {
 
 /** Lines where there are lines; running text where it is told in sentences. */
 function ofText(text: string, shelf: Shelf): Omit<Extract<Source, { kind: 'text' }>, 'kind'> {
-  const isFood = (words: string) =>
-    matchFood(words, shelf).kind !== 'none' ||
-    (words.length < MOST_READ && (isKnown(readLine(words), shelf) || severalOf(readLine(words), shelf) !== null));
+  // Asked of the same words at several places of the walk.
+  const asked = new Map<string, boolean>();
+  const isFood = (words: string): boolean => {
+    let known = asked.get(words);
+    if (known === undefined)
+      asked.set(
+        words,
+        (known =
+          matchFood(words, shelf).kind !== 'none' ||
+          (words.length < MOST_READ && (isKnown(readLine(words), shelf) || severalOf(readLine(words), shelf) !== null))),
+      );
+    return known;
+  };
   const sections = findSections(text, isFood);
   if (!isRunning(sections)) return { sections, prose: false, named: [] };
   const told = sections.account.filter(
