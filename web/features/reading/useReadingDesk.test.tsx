@@ -4,12 +4,15 @@
  */
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
+import { act, cleanup, configure, renderHook, waitFor } from '@testing-library/react';
 import type { PropsWithChildren } from 'react';
 import { SHELF } from '../../../core/food/shelf.ts';
 import { readRecipe } from '../../../core/reading/read.ts';
 import type { Line } from '../../../core/vocabulary/recipe.ts';
 import { useReadingDesk } from './useReadingDesk.ts';
+
+// A busy machine takes its time.
+configure({ asyncUtilTimeout: 30_000 });
 
 const TEXT = 'Leek cream\n\n500 g leeks\n200 ml cream\nsome stock\n\nSimmer 20 minutes. Blend.';
 const reads: string[] = [];

@@ -3,7 +3,7 @@
  * @jest-environment @happy-dom/jest-environment
  */
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
+import { act, cleanup, configure, renderHook, waitFor } from '@testing-library/react';
 import { analyse } from '../../../core/analysis/analysis.ts';
 import { SHELF } from '../../../core/food/shelf.ts';
 import { swapsForLine } from '../../../core/swap/forLine.ts';
@@ -13,6 +13,9 @@ import type { Recipe } from '../../../core/vocabulary/recipe.ts';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
 import { useLineSwaps } from './useLineSwaps.ts';
+
+// A busy machine takes its time.
+configure({ asyncUtilTimeout: 30_000 });
 
 const line = (id: string, foodId: string, best: number): Recipe['lines'][number] => ({
   id,
