@@ -11,11 +11,16 @@ const lineOf = (id: string, text: string): Line => ({ id, stage: 'simmer', text,
 const hides = (id: string, text: string): BoardLine => ({ line: lineOf(id, text), food: null });
 
 /** 'Contains: milk' is a fact of the text and 'may contain' its warning; that something is free from it is never taken at its word. */
-const DENIES = /\b(?:contains? no|free (?:from|of)|does not contain|without|no added|suitable for|[\p{L}]+-free)\b/iu;
+const DENIES = /\b(?:contains? no|free (?:from|of)|does not contain|without|suitable for|[\p{L}]+-free)\b/iu;
 
 function says(id: string, text: string): BoardLine | null {
-  if (DENIES.test(text)) return null;
-  const read = readIngredients(text);
+  // Only the clause that denies says nothing: 'Gluten-free. Contains milk.' holds milk.
+  const read = readIngredients(
+    text
+      .split(/[.;]/)
+      .filter((clause) => !DENIES.test(clause))
+      .join('. '),
+  );
   return read.contains.length + read.mayContain.length === 0 ? null : { line: lineOf(id, text), food: { name: text, ...read } };
 }
 

@@ -83,6 +83,27 @@ describe('a word nobody knows within a list without headings', () => {
   });
 });
 
+describe('nothing that is spoken of is lost', () => {
+  const told = (text: string) => {
+    const { recipe, named } = read(text);
+    return [...recipe.lines.map(({ foodId }) => foodId), ...named.map(({ foodId, text: words }) => foodId ?? words)];
+  };
+  const START = "Hello, today I'm making a soup. I've got a kilo of carrots and I'm using 50 g of butter. ";
+  test.each([
+    ['honey before a comma', 'Then I stir in honey, salt and a litre of water.', 'honey'],
+    ['the butter, when another one is spoken of', "That's the butter melted so it's two tablespoons of peanut butter.", 'butter-salted'],
+    ['the stock beside water', 'Then a litre of water, and I add the stock.', 'stock'],
+  ])('%s', (_what, more, food) => {
+    expect(told(`${START}${more} Simmer it for twenty minutes and blend it.`)).toContain(food);
+  });
+  test('a stock that only a step names, beside water', () => {
+    const { recipe } = read(
+      'A soup\nServes 4\n\nIngredients\n1 kg carrots\n1 l water\n\nMethod\n1. Add the chicken stock and simmer 20 minutes.\n2. Blend.',
+    );
+    expect(recipe.lines.map(({ foodId }) => foodId)).toContain('chicken-broth');
+  });
+});
+
 describe('what is not understood', () => {
   const text = 'A soup\nServes 4\n\nzorbelwurz\n2 onions\n400 g potatoes\n1 l water\nSimmer 20 minutes and blend.';
   test('is unread, asked about, and nothing is absent or fits', () => {
@@ -114,6 +135,8 @@ describe('a statement of the label within the text', () => {
     ['Contains: milk, celery.', 'milk', 'contains'],
     ['Contains: milk, celery.', 'celery', 'contains'],
     ['Made in a kitchen that handles nuts and mustard.', 'mustard', 'mayContain'],
+    ['Contains: milk (no added sugar).', 'milk', 'contains'],
+    ['Contains no nuts; contains milk.', 'milk', 'contains'],
     ['Contains no milk.', 'milk', 'absent'],
     ['Free from gluten and milk.', 'milk', 'absent'],
   ])('%s: %s %s', (statement, id, expected) => {

@@ -276,7 +276,7 @@ class Telling {
     said: { segment: string; before: string; behind: string; role: Role; weak: boolean; inHand: boolean; sentence: string; at: number },
   ): boolean {
     const { segment, before, behind, at } = said;
-    if (mention.dish || (/^honey$/i.test(mention.phrase) && /^,/.test(behind) && mention.left === null)) return false;
+    if (mention.dish) return false;
     const right = amountBehindFood(behind, mention.left !== null);
     const own = (mention.left !== null && isMeasured(mention.left)) || (right !== null && !right.bare);
     const role: Role = leftOutBefore(`${before}${mention.left ?? ''}`) ? 'left' : said.weak && own ? 'put' : said.role;
@@ -291,13 +291,14 @@ class Telling {
       /^(?:stock|broth)$/.test(mention.key) &&
       /\bthe\s*$/i.test(before) &&
       this.puts.some(({ foodId }) => foodId === 'water')
-    )
+    ) {
+      this.name(mention, 'told', at);
       return false;
+    }
     if (role === 'left' && same && same.left === null && same.right === null && !said.weak && !this.recap)
       this.puts.splice(this.puts.indexOf(same), 1);
     if (role !== 'put') {
-      if (!(same && this.puts.includes(same)) && !this.named.some(({ foodId, text }) => (foodId ?? text) === (mention.foodId ?? mention.phrase)))
-        this.named.push({ text: mention.phrase, foodId: mention.foodId, role, textLine: at });
+      if (!(same && this.puts.includes(same))) this.name(mention, role, at);
       return false;
     }
     const perBowl = PER_BOWL.test(behind.slice(0, MOST_BEHIND)) || PER_BOWL.test(before.slice(-20));
@@ -312,11 +313,15 @@ class Telling {
     if (corrected) return true;
     if (!measured && spokenOf && !said.inHand) return false;
     if (!measured && !this.recap && !PUTS.test(segment) && segment.split(/\s+/).length > MOST_FRAGMENT) {
-      if (!this.named.some(({ foodId, text }) => (foodId ?? text) === (mention.foodId ?? mention.phrase)))
-        this.named.push({ text: mention.phrase, foodId: mention.foodId, role: 'told', textLine: at });
+      this.name(mention, 'told', at);
       return false;
     }
     return this.take(put);
+  }
+
+  /** A food of the text that is not in the pot, once. */
+  private name({ phrase, foodId }: Pick<Put, 'phrase' | 'foodId'>, role: Exclude<Role, 'put'>, textLine: number): void {
+    if (!this.named.some((one) => (one.foodId ?? one.text) === (foodId ?? phrase))) this.named.push({ text: phrase, foodId, role, textLine });
   }
 
   /** 'I put single cream out, but what I've actually got is the double': the same kind of thing, corrected. */
@@ -325,6 +330,8 @@ class Telling {
     const head = (phrase: string) => phrase.toLowerCase().split(/\s+/).at(-1);
     if (!last || head(last.phrase) !== head(put.phrase) || !(CORRECTS.test(sentence) || /^(?:it|that|this)(?:['’]s| is)\b/i.test(sentence)))
       return false;
+    // What was said first is not lost: it is named, and one press puts it in.
+    this.name(last, 'told', last.at);
     Object.assign(last, { key: put.key, phrase: put.phrase, foodId: put.foodId, left: put.left ?? last.left, right: put.right ?? last.right });
     return true;
   }

@@ -58,7 +58,7 @@ export function unlistedIn(
       if (tokens.length === 0 || tokens.some((token) => known.has(token)) || (!amount.range && tokens.some((token) => NOT_INGREDIENTS.has(token))))
         continue;
       // The stock that was made of the water is no other.
-      if (makesStock && /^(?:stock|broth|bouillon|liquid)$/.test(tokens.at(-1) ?? '')) continue;
+      if (makesStock && tokens.length === 1 && /^(?:stock|broth|bouillon|liquid)$/.test(tokens.at(-1) ?? '')) continue;
       if (match.kind === 'none' ? !amount.range : foods.has('foodId' in match ? match.foodId : null)) continue;
       if (!amount.range && (tokens.some((token) => spokenOf.has(token)) || !puts(text, food))) continue;
       found.set(tokens.join(' '), line);

@@ -499,7 +499,7 @@ Serves 4
 juice of half a lemon
 50 g walnuts, to serve
 Blend everything but the walnuts. Chill for 2 hours. Scatter the walnuts over.`, lines: [['cucumber-raw', null, 'blend'], ['yogurt-greek-whole or yogurt-greek-nonfat', 500, 'blend'], ['garlic', null, 'blend'], ['dill', 20, 'blend'], ['olive-oil', 27, 'blend'], ['lemon-juice', 24, 'blend'], ['walnuts', 50, 'bowl']] },
-  { id: 'transcript', shape: 'bracketed times', bowls: null, text: `[0:05] today cream of asparagus
+  { id: 'stamped', shape: 'bracketed times', bowls: null, text: `[0:05] today cream of asparagus
 [0:12] so one pound of asparagus with the ends snapped off
 [0:20] two tablespoons of butter in the pan
 [0:31] one shallot chopped up
