@@ -79,7 +79,7 @@ const TRIGGERS: readonly Trigger[] = [
   {
     role: 'other',
     words:
-      /\b(?:people|folks|some(?: of you)?|others|everybody|somebody|someone|anybody|they|purists|restaurants|a lady|a fella|a man|a woman)(?: that| who| will| would| might| usually| always)* (?:put|puts|use|uses|used|add|adds|like|likes|ask|asks|asked|wrote|write|say|says|swear|will|drop|throw|insist|\w+ doors)\b/i,
+      /\b(?:people|folks|some(?: of you)?|others|everybody|somebody|someone|anybody|they|purists|restaurants|a man|a woman)(?: that| who| will| would| might| usually| always)* (?:put|puts|use|uses|used|add|adds|like|likes|ask|asks|asked|wrote|write|say|says|swear|will|drop|throw|insist)\b/i,
     behind: true,
     tale: true,
   },
@@ -163,7 +163,7 @@ export const leftOutBefore = (before: string): boolean => LEFT_BEFORE.test(befor
 export const segmentsForRole = (sentence: string): string[] =>
   sentence
     .split(
-      /\s*;\s*|,?\s+\bbut\b\s+|,?\s+\b(?=so (?:it['’]s|i['’]?m?\b|we\b|let['’]s|today|now|then|double))|,?\s+\b(?=(?:because|although|though|whereas)\b)|,?\s+\bnow\s+(?=my\b)|(?<=\bi (?:don['’]t|do not|won['’]t|never do))\s+(?:and\s+)?/i,
+      /\s*;\s*|,?\s+\bbut\b\s+|,?\s+\b(?=so (?:it['’]s|i['’]?m?\b|we\b|let['’]s|today|now|then))|,?\s+\b(?=(?:because|although|though|whereas)\b)|,?\s+\bnow\s+(?=my\b)|(?<=\bi (?:don['’]t|do not|won['’]t|never do))\s+(?:and\s+)?/i,
     )
     .map((part) => part.trim())
     .filter(Boolean);

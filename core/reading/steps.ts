@@ -29,7 +29,7 @@ const STRAIN_OUT = /\b(?:strain|sieve)\b.*\b(?:bones?|solids)\b|\bstrain out\b/i
 const DRAIN = /^(?:then\s+)?drain\b(?!\s+off)/i;
 /** What is only shown or said of a food puts it nowhere. */
 const SHOWS =
-  /\b(?:show (?:you|ye)|have (?:here|it here)|here (?:is|are)|look at|i['’]ve (?:the|my|got) (?!.*\b(?:in|into|with)\b)|this is|these are|weighed|in the shop|peeled here)\b/i;
+  /\b(?:show (?:you|ye)|have (?:here|it here)|here (?:is|are)|look at|i['’]ve (?:the|my|got) (?!.*\b(?:in|into|with)\b)|this is|these are|weighed)\b/i;
 const REHEATS = /\b(?:reheat\w*|leftovers?|freez\w*|keeps?|next day)\b/i;
 const ORDER: Readonly<Record<Stage, number>> = { base: 0, simmer: 1, blend: 2, finish: 3, bowl: 4, plate: 5 };
 const SEASON = /\b(season|taste|adjust)\b/i;
