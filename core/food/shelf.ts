@@ -211,6 +211,8 @@ function figuresFor(food: Food, regime: Regime): Figures {
   return figures;
 }
 
+const COMMON = 'common practice, no source';
+
 /** Composites without figures: what they hold is known as far as it can be, and nothing else. */
 export function compositeFoods(): Food[] {
   return COMPOSITES.map((row): Food => {
@@ -226,7 +228,10 @@ export function compositeFoods(): Food[] {
       spread: {},
       zeroByNature: new Set(),
       edibleShare: 1,
-      portions: cup === undefined ? [] : [{ measure: 'cup', grams: cup, low: cup * 0.8, high: cup * 1.2, source: 'common practice, no source' }],
+      portions: [
+        ...(cup === undefined ? [] : [{ measure: 'cup', grams: cup, low: cup * 0.8, high: cup * 1.2, source: COMMON }]),
+        ...(row.each ?? []).map(([measure, grams, low, high]) => ({ measure, grams, low, high, source: COMMON })),
+      ],
       contains: (row.contains ?? []).map((entry) =>
         typeof entry === 'string' ? { allergen: entry, via: [] } : { allergen: entry[0], via: entry.slice(1) as string[] },
       ),

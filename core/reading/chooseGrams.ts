@@ -8,6 +8,7 @@ import type { Context, Place } from './context.ts';
 import { consequence, type Doubt, readingOf } from './doubts.ts';
 import { ounceReadings, type Weighing, type WrittenAmount, weigh } from './grams.ts';
 import type { WrittenLine } from './line.ts';
+import { shareOfWhole } from './measuresByKind.ts';
 import { READY_WEIGHT } from './words.ts';
 
 const DISAGREE = 0.15;
@@ -31,6 +32,8 @@ export function chooseGrams(written: WrittenLine, food: Food, place: Place, cont
   }
   const ounces = ounceReadings(amount, food);
   if (ounces) return doubtOunce(ounces, food, amount, place, context);
+  const whole = shareOfWhole(food.id, written.text);
+  if (whole) return doubtWhole(written, food, whole, place, context);
   const weighed = weigh(amount, food, system, words);
   if (amount.aside) {
     const settled = settleAside(weighed, { ...written, food: words }, food, place, context);
@@ -50,6 +53,28 @@ export function chooseGrams(written: WrittenLine, food: Food, place: Place, cont
   }
   if (weighed.how === 'as bought') doubtAsBought(weighed, food, place, context);
   return weighed.grams;
+}
+
+/** Weighed in its shell or on its bones: what is eaten is a part of it, and how much is asked. */
+function doubtWhole(
+  { amount, text }: WrittenLine,
+  food: Food,
+  [best, low, high]: readonly [number, number, number],
+  place: Place,
+  { bowls, doubts, shelf, system }: Context,
+): Grams | null {
+  const bought = { ...food, edibleShare: 1 };
+  const whole = weigh(amount.aside ? { ...amount, range: amount.aside.range, unit: amount.aside.unit, each: null, aside: null } : amount, bought, system, 'whole');
+  if (!whole || (whole.how !== 'weighed' && whole.how !== 'label weight')) return weigh(amount, food, system, 'whole')?.grams ?? null;
+  const part = (share: number) => Number((whole.grams.best * share).toPrecision(3));
+  const grams = { best: part(best), low: part(low), high: part(high) };
+  doubts.push({
+    ...place,
+    code: 'asBought',
+    message: `'${text}' is weighed whole, with shell or bones: about ${grams.best} g of it are eaten, ${grams.low} to ${grams.high} g. Weigh the meat.`,
+    readings: [grams.low, grams.best, grams.high].map((eaten) => readingOf(`${eaten} g of meat`, food.id, eaten, bowls, shelf)),
+  });
+  return grams;
 }
 
 function doubtAsBought({ grams }: NonNullable<Weighing>, food: Food, place: Place, { bowls, shelf, doubts }: Context): void {

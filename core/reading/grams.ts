@@ -11,6 +11,7 @@ import { CONTAINERS, POURS, type Size, type System, type Unit, US_CUP_ML, unitOf
 import { type WordTable, wordTable } from '../quantity/wordTable.ts';
 import type { Food, Portion } from '../vocabulary/food.ts';
 import type { Grams } from '../vocabulary/recipe.ts';
+import { byKind, densityOf } from './measuresByKind.ts';
 import { DRAINED, MADE_READY } from './words.ts';
 
 const WEIGHED = 0.01;
@@ -58,7 +59,7 @@ function weighOne(amount: WrittenAmount, food: Food, system: System, words: stri
   const { range, unit } = amount;
   if (!range) return null;
   if (amount.each && (unit === null || unit.kind === 'count')) return weighContainers(amount, food, system, words);
-  if (!unit) return weighPieces(range, 'each', food, amount.size);
+  if (!unit) return weighPieces(range, 'each', food, amount.size) ?? (words !== '' && byKind(food.category, 'each') ? weighPour(range, 'each', food) : null);
   switch (unit.kind) {
     case 'mass':
       return asBought(spread(midpoint(range) * unit.grams, range, WEIGHED), words, food);
@@ -86,9 +87,14 @@ const madeReady = (words: string): boolean => MADE_READY.test(words.trim().repla
 
 /** 'A splash of cream': no measure, but not nothing. */
 function weighPour(range: Range, measure: string, food: Food): Weighing {
+  const wide = byKind(food.category, measure);
+  if (wide) {
+    const [best, low, high] = wide;
+    return { grams: { best: round(best * midpoint(range)), low: round(low * range.min), high: round(high * range.max) }, how: 'pour' };
+  }
   const pour = POURS.get(measure);
-  if (!pour || food.densityGPerMl === undefined) return null;
-  const density = food.densityGPerMl;
+  const density = food.densityGPerMl ?? densityOf(food.category);
+  if (!pour || density === undefined) return null;
   const grams = (ml: number, count: number) => round(ml * density * count);
   return { grams: { best: grams(pour[0], midpoint(range)), low: grams(pour[1], range.min), high: grams(pour[2], range.max) }, how: 'pour' };
 }

@@ -96,7 +96,7 @@ const WORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
     'brown rice': 'rice-brown-raw',
     'small pasta': 'pasta-dry',
     breadcrumbs: 'breadcrumbs',
-    baguette: 'bread-french',
+    baguette: 'baguette',
     'rye bread': 'bread-rye',
     'gluten-free bread': 'bread-gluten-free',
   },

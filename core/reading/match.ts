@@ -180,7 +180,7 @@ function matchPhrase(phrase: string, shelf: Shelf): Match {
 }
 
 const CUT: ReadonlySet<string> = new Set(
-  'chopped diced sliced minced grated shredded crushed cubed halved quartered peeled whole fresh large small medium plain finely roughly plum'.split(
+  'chopped diced sliced minced grated shredded crushed cubed halved quartered peeled whole fresh large small medium plain finely roughly'.split(
     ' ',
   ),
 );

@@ -32,7 +32,7 @@ describe('a food is matched whole, never by a part of its name', () => {
     ['sweet potatoes', 'sweet-potato'],
     ['water chestnuts', 'water-chestnut-canned'],
     ['chestnut mushrooms', 'cremini'],
-    ['cooked chestnuts', 'chestnuts-roasted'],
+    ['cooked chestnuts', 'chestnuts-boiled'],
     ['red pepper', 'red-pepper'],
     ['black pepper', 'black-pepper'],
     ['celery root', 'celeriac'],
@@ -49,7 +49,7 @@ describe('a food is matched whole, never by a part of its name', () => {
     ['buttermilk', 'buttermilk'],
     ['peanut butter', 'peanut-butter'],
     ['cream of tartar', 'none'],
-    ['turnip greens', 'none'],
+    ['turnip greens', 'turnip-greens'],
     ['bacon grease', 'bacon-fat'],
     ['butter beans', 'white-beans-canned-drained'],
     ['dried white beans', 'white-beans-dry'],
@@ -195,7 +195,7 @@ describe('doubts', () => {
     expect(doubts.map(({ code }) => code)).toEqual(['amount.toTaste', 'amount.toTaste']);
   });
   test('an unknown food comes first, weighs what is written, and offers only what answers to its words', () => {
-    const { recipe, doubts } = read('16 oz shredded cheddar', '50 g dulse flakes');
+    const { recipe, doubts } = read('16 oz shredded cheddar', '50 g welwitschia flakes');
     expect(doubts.map(({ code }) => code)).toEqual(['food.unmatched', 'ounce']);
     expect(recipe.lines[1]).toMatchObject({ foodId: null, grams: { best: 50 } });
   });

@@ -7,7 +7,7 @@ const read = (text: string) => readRecipe(text, { measures: 'metric' }, SHELF);
 const codes = (text: string) => read(text).doubts.map(({ code }) => code);
 const soup = (lines: string[], steps: string[], head = 'Serves 4') =>
   `A soup\n${head}\n\nIngredients\n${lines.join('\n')}\n\nMethod\n${steps.map((step, i) => `${i + 1}. ${step}`).join('\n')}`;
-const LINES = ['2 tbsp olive oil', '1 onion, chopped', '600 g sliced carrots', '900 ml home-made vegetable stock'];
+const LINES = ['2 tbsp olive oil', '1 onion, chopped', '600 g sliced carrots', '900 ml unsalted vegetable stock'];
 const STEPS = ['Sweat the onion in the oil for 8 minutes.', 'Add the carrots and stock and simmer for 20 minutes.', 'Blend.'];
 
 test('a clean recipe raises none', () => {

@@ -48,11 +48,17 @@ export const MAKES: ReadonlyMap<string, readonly string[]> = new Map([
   ['vegetable-broth', ['vegetable-broth', 'vegetable-broth-low-sodium', 'vegetable-stock-homemade']],
   ['chicken-broth', ['chicken-broth', 'chicken-broth-low-sodium', 'chicken-stock-homemade']],
   ['beef-broth', ['beef-broth', 'beef-broth-reduced-sodium', 'beef-stock-homemade']],
+  ['vegetable-stock-homemade', ['vegetable-stock-homemade', 'vegetable-broth']],
+  ['chicken-stock-homemade', ['chicken-stock-homemade', 'chicken-broth']],
+  ['beef-stock-homemade', ['beef-stock-homemade', 'beef-broth']],
+  ['fish-stock', ['fish-stock', 'fish-stock-bought']],
+  ['vegetable-stock-powder', ['vegetable-stock-powder', 'stock-powder-reduced-salt']],
+  ['chicken-stock-powder', ['chicken-stock-powder', 'stock-powder-reduced-salt']],
+  ['beef-stock-cube', ['beef-stock-cube', 'stock-powder-reduced-salt']],
   ['butter-salted', ['butter-salted', 'butter-unsalted']],
 ]);
-/** Words that say which make it is. */
-export const MAKE_SAID =
-  /\b(?:salted|unsalted|sweet|clarified|low|reduced|no[- ]salt|less|home[- ]?made|fresh|cubes?|powder|granules|concentrate|paste|bouillon|base|pots?|carton|ready|own|scratch)\b/i;
+/** Words that say how salty it is. */
+export const MAKE_SAID = /\b(?:salted|unsalted|sweet|clarified|low|reduced|no[- ]salt|no added salt|less)\b/i;
 
 export const RINSED = /\brinsed\b/i;
 export const DRAINED = /\b(drained|rinsed)\b/i;

@@ -17,4 +17,6 @@ export const FATS: readonly FoodRow[] = [
   { ...OIL, id: 'lard', name: 'Lard', aliases: 'lard, pork fat', ndb: '04002', cup: 205, origins: ['meat', 'pork'], f: [902, 0, 0, 100, 39.2, 0, 0, 0, 0, 0, 0, 0, 95], more: { monoFatG: 45.1, polyFatG: 11.2 } },
   { ...OIL, id: 'chicken-fat', name: 'Chicken fat', aliases: 'chicken fat, schmaltz', ndb: '04542', cup: 205, origins: ['poultry'], f: [900, 0.2, 0, 99.8, 29.8, 0, 0, 0, 0, 0, 0, 0, 85], more: { monoFatG: 44.7, polyFatG: 20.9 } },
   { ...OIL, id: 'duck-fat', name: 'Duck fat', aliases: 'duck fat', ndb: '04574', cup: 205, origins: ['poultry'], f: [882, 0.2, 0, 99.8, 33.2, 0, 0, 0, 0, 0, 0, 0, 100], more: { monoFatG: 49.3, polyFatG: 12.9 } },
+  { ...OIL, id: 'grapeseed-oil', name: 'Grapeseed oil', aliases: 'grapeseed oil, grape seed oil', ndb: '04517', f: [884, 0, 0, 100, 9.6, 0, 0, 0, 0, 0, 0, 0, 0], more: { monoFatG: 16.1, polyFatG: 69.9 } },
+  { ...OIL, id: 'flaxseed-oil', name: 'Flaxseed oil', aliases: 'flaxseed oil, linseed oil, flax oil', ndb: '42231', f: [884, 0, 0, 100, 9, 0, 0, 0, 0, 0, 0, 0, 0], more: { monoFatG: 18.4, polyFatG: 67.8 } },
 ];

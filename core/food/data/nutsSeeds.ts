@@ -10,7 +10,7 @@ export const NUTS_SEEDS: readonly FoodRow[] = [
     f: [628, 5.31, 14.95, 60.75, 4.464, 16.7, 9.7, 4.34, 0, 680, 114, 290, 0], more: { ironMg: 4.7, magnesiumMg: 163, vitaminEMg: 15.03 } },
   { id: 'walnuts', name: 'Walnuts', aliases: 'walnuts, english walnuts, walnut pieces', category: 'nut-seed', state: 'raw', ndb: '12155', cup: 110, cupVaries: 0.15, contains: ['walnut'], fatForm: 'dispersed',
     f: [654, 4.07, 15.23, 65.21, 6.126, 13.71, 6.7, 2.61, 2, 441, 98, 346, 0], more: { ironMg: 2.91, magnesiumMg: 158 } },
-  { id: 'chestnuts-roasted', name: 'Chestnuts, roasted', aliases: 'chestnuts, cooked chestnuts, vacuum-packed chestnuts, roasted chestnuts, sweet chestnuts', category: 'nut-seed', state: 'cooked', ndb: '12167', cup: 143, cupVaries: 0.1,
+  { id: 'chestnuts-roasted', name: 'Chestnuts, roasted', aliases: 'chestnuts, roasted chestnuts, sweet chestnuts', category: 'nut-seed', state: 'cooked', ndb: '12167', cup: 143, cupVaries: 0.1,
     contains: ['chestnut'], starchKind: 'blended', f: [245, 40.48, 3.17, 2.2, 0.414, 52.96, 5.1, 10.6, 2, 592, 29, 107, 0], more: { vitaminCMg: 26, ironMg: 0.91 } },
   { id: 'sunflower-seeds', name: 'Sunflower seeds', aliases: 'sunflower seeds, hulled sunflower seeds, sunflower kernels', category: 'nut-seed', state: 'raw', ndb: '12036', cup: 140, cupVaries: 0.07, fatForm: 'dispersed',
     f: [584, 4.73, 20.78, 51.46, 4.455, 20, 8.6, 2.62, 9, 645, 78, 660, 0], more: { ironMg: 5.25, magnesiumMg: 325, vitaminEMg: 35.17 } },
@@ -56,4 +56,5 @@ export const NUTS_SEEDS: readonly FoodRow[] = [
     f: [660, 3, 6.88, 64.53, 57.218, 23.65, 16.3, 7.35, 37, 543, 26, 206, 0] },
   { id: 'poppy-seeds', name: 'Poppy seeds', aliases: 'poppy seeds, poppy seed', category: 'nut-seed', state: 'dry', ndb: '02033', cup: 141, cupVaries: 0.08,
     f: [525, 5.95, 17.99, 41.56, 4.517, 28.13, 19.5, 2.99, 26, 719, 1438, 870, 0] },
+  { id: 'chestnuts-boiled', name: 'Chestnuts, boiled or vacuum-packed', aliases: 'boiled chestnuts, cooked chestnuts, vacuum-packed chestnuts, vacuum packed chestnuts, peeled cooked chestnuts, chestnut puree, unsweetened chestnut puree', category: 'nut-seed', state: 'cooked', ndb: '12101', contains: ['chestnut'], cup: 150, cupVaries: 0.1, each: [['each', 9, 6, 12], ['package', 190, 180, 205]], f: [131, 68.15, 2, 1.38, 0.26, 27.76, 3.5, null, 27, 715, 46, 99, 0], range: { carbohydrateG: [25, 37], fibreG: [2.5, 5.5] } },
 ];

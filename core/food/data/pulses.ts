@@ -4,7 +4,7 @@ import type { FoodRow } from './row.ts';
 const DRAINED = ['can', 255, 235, 270] as const;
 
 export const PULSES: readonly FoodRow[] = [
-  { id: 'white-beans-canned-drained', name: 'White beans, canned, drained', aliases: 'white beans, cannellini beans, canned white beans, butter beans, great northern beans, haricot beans, white kidney beans canned, canned navy beans, canned haricot beans, canned butter beans, canned great northern beans, canned cannellini beans', category: 'pulse', state: 'canned',
+  { id: 'white-beans-canned-drained', name: 'White beans, canned, drained', aliases: 'white beans, cannellini, cannellini beans, canned white beans, butter beans, great northern beans, haricot beans, white kidney beans canned, canned navy beans, canned haricot beans, canned butter beans, canned great northern beans, canned cannellini beans', category: 'pulse', state: 'canned',
     from: 'USDA FoodData Central and Standard Reference', cup: 170, cupVaries: 0.08, each: [DRAINED], flags: ['drained'], starchKind: 'caged',
     f: [114, 69.4, 7.3, 0.6, 0.15, 21, 6, 0.5, 240, 270, 62, 100, 0], ash: 1.5, range: { sodiumMg: [120, 330], potassiumMg: [220, 400], phosphorusMg: [80, 125], fibreG: [4.5, 7.5], fatG: [0.3, 1.2] } },
   { id: 'white-beans-canned', name: 'White beans, canned, with their liquid', aliases: 'white beans with liquid, undrained white beans, cannellini beans with liquid', category: 'pulse', state: 'canned', ndb: '16051',
@@ -47,7 +47,7 @@ export const PULSES: readonly FoodRow[] = [
     f: [91, 75.66, 6.03, 0.29, 0.075, 16.55, 6.9, 0.23, 384, 308, 35, 108, 0], range: { sodiumMg: [220, 430] } },
   { id: 'pinto-beans-dry', name: 'Pinto beans, dry', aliases: 'dry pinto beans, dried pinto beans, borlotti beans dry', category: 'pulse', state: 'dry', ndb: '16042', cup: 193, cupVaries: 0.06, starchKind: 'caged', flags: ['rawKidneyBean'],
     f: [347, 11.33, 21.42, 1.23, 0.235, 62.55, 15.5, 2.11, 12, 1393, 113, 411, 0] },
-  { id: 'pinto-beans-cooked', name: 'Pinto beans, boiled without salt', aliases: 'pinto beans, cooked pinto beans, borlotti beans, cranberry beans', category: 'pulse', state: 'cooked', ndb: '16043', cup: 171, cupVaries: 0.08, starchKind: 'caged',
+  { id: 'pinto-beans-cooked', name: 'Pinto beans, boiled without salt', aliases: 'pinto beans, cooked pinto beans', category: 'pulse', state: 'cooked', ndb: '16043', cup: 171, cupVaries: 0.08, starchKind: 'caged',
     f: [143, 62.95, 9.01, 0.65, 0.136, 26.22, 9, 0.34, 1, 436, 46, 147, 0] },
   { id: 'navy-beans-dry', name: 'Navy beans, dry', aliases: 'dry navy beans, dried navy beans, dried pea beans', category: 'pulse', state: 'dry', ndb: '16037', cup: 208, cupVaries: 0.06, starchKind: 'caged', flags: ['rawKidneyBean'],
     f: [337, 12.1, 22.33, 1.5, 0.17, 60.75, 15.3, 3.88, 5, 1185, 147, 407, 0] },
@@ -57,7 +57,7 @@ export const PULSES: readonly FoodRow[] = [
     f: [338, 10.17, 21.46, 0.69, 0.161, 63.38, 19, 8.5, 18, 1724, 81, 385, 0] },
   { id: 'lima-beans-cooked', name: 'Lima (butter) beans, boiled without salt', aliases: 'cooked lima beans, lima beans, cooked butter beans', category: 'pulse', state: 'cooked', ndb: '16072', cup: 188, cupVaries: 0.08, starchKind: 'caged',
     f: [115, 69.79, 7.8, 0.38, 0.089, 20.88, 7, 2.9, 2, 508, 17, 111, 0] },
-  { id: 'lentils-dry', name: 'Lentils, brown or green, dry', aliases: 'dried lentils, dry lentils, dried green lentils, puy lentils, green lentils, brown lentils, french lentils', category: 'pulse', state: 'dry', ndb: '16069', cup: 192, cupVaries: 0.06, starchKind: 'caged',
+  { id: 'lentils-dry', name: 'Lentils, brown or green, dry', aliases: 'dried lentils, dry lentils, dried green lentils, puy lentils, green lentils, brown lentils, french lentils, black lentils, beluga lentils', category: 'pulse', state: 'dry', ndb: '16069', cup: 192, cupVaries: 0.06, starchKind: 'caged',
     f: [352, 8.26, 24.63, 1.06, 0.154, 63.35, 10.7, 2.03, 6, 677, 35, 281, 0], more: { ironMg: 6.51, magnesiumMg: 47, folateDfeUg: 479 } },
   { id: 'split-peas-cooked', name: 'Split peas, boiled without salt', aliases: 'cooked split peas, boiled split peas', category: 'pulse', state: 'cooked', ndb: '16086', cup: 196, cupVaries: 0.08, starchKind: 'caged',
     f: [118, 69.49, 8.34, 0.39, 0.054, 21.1, 8.3, 2.9, 2, 362, 14, 99, 0] },
@@ -73,4 +73,9 @@ export const PULSES: readonly FoodRow[] = [
     f: [110, 71.54, 7.6, 0.4, 0.066, 19.65, 5.4, 1.82, 5, 268, 36, 125, 0] },
   { id: 'hummus', name: 'Hummus', aliases: 'hummus, houmous', category: 'pulse', state: 'processed', ndb: '16158', cup: 246, pourable: true, contains: [['sesame', 'tahini']], starchKind: 'caged', dietChecks: [['noOnionGarlic', 'hummus is made with garlic']],
     f: [237, 57.8, 7.78, 17.82, 2.56, 15, 5.5, 0.62, 426, 312, 47, 181, 0], range: { fatG: [8, 22], saturatedFatG: [1.2, 3.2], sodiumMg: [240, 520], potassiumMg: [190, 360], calciumMg: [32, 60], sugarsG: [0.2, 1.5], fibreG: [4, 7] } },
+  { id: 'adzuki-cooked', name: 'Adzuki beans, boiled without salt', aliases: 'adzuki beans, aduki beans, adzuki, cooked adzuki beans', category: 'pulse', state: 'cooked', ndb: '16002', cup: 230, cupVaries: 0.08, starchKind: 'caged', f: [128, 66.29, 7.52, 0.1, 0.036, 24.77, 7.3, null, 8, 532, 28, 168, 0] },
+  { id: 'flageolet-cooked', name: 'Flageolet beans, boiled without salt', aliases: 'flageolet beans, flageolets, flageolet, cooked flageolet beans', category: 'pulse', state: 'cooked', from: 'the row of French beans, mature seeds, of the Standard Reference', cup: 177, cupVaries: 0.08, starchKind: 'caged', f: [129, 66.57, 7.05, 0.76, 0.083, 24.02, 9.4, null, 6, 370, 63, 102, 0] },
+  { id: 'borlotti-cooked', name: 'Borlotti beans, boiled without salt', aliases: 'borlotti beans, cranberry beans, roman beans, borlotti, cooked borlotti beans', category: 'pulse', state: 'cooked', ndb: '16020', cup: 177, cupVaries: 0.08, starchKind: 'caged', f: [136, 64.65, 9.34, 0.46, 0.119, 24.46, 8.6, null, 1, 387, 50, 135, 0] },
+  { id: 'soya-flour', name: 'Soya flour, full fat', aliases: 'soya flour, soy flour, full-fat soya flour', category: 'pulse', state: 'dry', ndb: '16115', contains: [['soy', 'soya']], cup: 84, cupVaries: 0.08, f: [434, 5.16, 37.81, 20.65, 2.987, 31.92, 9.6, 7.5, 13, 2515, 206, 494, 0] },
+  { id: 'tempeh', name: 'Tempeh', aliases: 'tempeh', category: 'pulse', state: 'processed', ndb: '16114', contains: [['soy', 'soya beans']], checks: [['gluten', 'grain in some makes'], ['wheat', 'grain in some makes']], cup: 166, cupVaries: 0.1, f: [192, 59.65, 20.29, 10.8, 2.539, 7.64, 5, null, 9, 412, 111, 266, 0], range: { fibreG: [3, 7.5] } },
 ];

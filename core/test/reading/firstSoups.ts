@@ -77,7 +77,7 @@ export const FIRST_SOUPS: readonly CorpusSoup[] = [
     ['500 ml fish stock', ['fish-stock'], 492], ['25 g butter', BUTTER, 25], ['1 bay leaf', ['bay-leaf'], 0.4] ],
     text: numbered('Smoked haddock and leek soup', 'Serves 6', 'Poach haddock in milk with the bay leaf 8 minutes; take out the bay leaf.', 'Sweat leeks in butter 10 minutes, add potatoes and stock, simmer 20 minutes.', 'Blend half, return with milk and flaked fish.') },
   { title: 'Chestnut and sherry cream', servings: 6, lines: [
-    ['400 g cooked chestnuts', ['chestnuts-roasted'], 400], ['1 carrot, diced', ['carrot'], 65], ['1 stalk celery, diced', ['celery'], 50], ['3 tbsp dry sherry', ['sherry-dry'], 44],
+    ['400 g cooked chestnuts', ['chestnuts-boiled'], 400], ['1 carrot, diced', ['carrot'], 65], ['1 stalk celery, diced', ['celery'], 50], ['3 tbsp dry sherry', ['sherry-dry'], 44],
     ['1 l chicken stock', ['chicken-broth'], 1014], ['150 ml heavy cream', ['cream-heavy'], 151], ['1 small onion', ['onion'], 70] ],
     text: bulleted('Chestnut and sherry cream', 'Serves 6', 'Sweat onion, carrot, celery 10 minutes.', 'Add sherry, then chestnuts and stock; simmer 20 minutes.', 'Blend; add cream.') },
   { title: 'Lentil and carrot puree', servings: 6, lines: [

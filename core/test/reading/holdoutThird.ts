@@ -267,7 +267,7 @@ Makes about 1.5 litres
 40 g butter
 1 litre chicken stock
 150 ml double cream
-Sweat the onion in butter, add chestnuts and stock, simmer 20 minutes, blend, add the cream.`, lines: [['chestnuts-roasted', 400, null], ['onion', null, 'base'], [BUTTER, 40, 'base'], ['chicken-broth', 1010, null], ['cream-double', 150, 'finish']] },
+Sweat the onion in butter, add chestnuts and stock, simmer 20 minutes, blend, add the cream.`, lines: [['chestnuts-boiled', 400, null], ['onion', null, 'base'], [BUTTER, 40, 'base'], ['chicken-broth', 1010, null], ['cream-double', 150, 'finish']] },
   { id: 'portions-ml', shape: 'portions of a volume', bowls: 10, text: `Spinach soup
 Portions: 10 x 200 ml
 1 kg spinach

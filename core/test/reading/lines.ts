@@ -67,7 +67,7 @@ const US = `
 1/2 head green cabbage, shredded | cabbage | -
 2 cups shredded cabbage | cabbage | 178
 1 bunch asparagus, trimmed | asparagus | 240
-2 lbs. asparagus | asparagus | 481
+2 lbs. asparagus | asparagus | 653
 10 asparagus spears | asparagus | 160
 2 fennel bulbs, trimmed and sliced | fennel | 468
 1 cup sliced fennel | fennel | 87
@@ -105,7 +105,7 @@ const US = `
 8 ounces white mushrooms, sliced | mushrooms | 220
 1 pound cremini mushrooms, quartered | cremini | 440
 2 cups sliced mushrooms | mushrooms | 140
-1/2 ounce dried porcini mushrooms | mushrooms-dried | 14
+1/2 ounce dried porcini mushrooms | porcini-dried | 14
 1 cup dried mushrooms, soaked | mushrooms-dried | 30
 2 portobello mushrooms, gills removed | portobello | 168
 1 cucumber, peeled, seeded | cucumber-raw | 300
@@ -369,7 +369,7 @@ const METRIC = `
 400 g broccoli | broccoli | 244
 2 courgettes, grated | courgette | 392
 1 fennel bulb | fennel | 234
-500 g asparagus, woody ends snapped off | asparagus | 265
+500 g asparagus, woody ends snapped off | asparagus | 360
 1 kg ripe tomatoes | tomato | 910
 400 g tin plum tomatoes | tomatoes-canned | 400
 2 x 400g tins chopped tomatoes | tomatoes-canned | 800
@@ -382,7 +382,7 @@ const METRIC = `
 100 g watercress | watercress | 92
 250 g mushrooms, sliced | mushrooms | 242
 20 g dried mushrooms | mushrooms-dried | 20
-500 g cooked beetroot | beetroot | 500
+500 g cooked beetroot | beetroot-cooked | 500
 500 g beetroot, peeled | beetroot | 335
 2 Bramley apples, peeled and cored | apple | 364
 1 litre vegetable stock | vegetable-broth | 1014
@@ -419,7 +419,7 @@ const METRIC = `
 100 g cashew nuts | cashews-raw | 100
 50 g blanched almonds | almonds-blanched or almonds | 50
 50 g toasted hazelnuts, chopped | hazelnuts | 50
-180 g vacuum-packed chestnuts | chestnuts-roasted | 180
+180 g vacuum-packed chestnuts | chestnuts-boiled | 180
 2 tbsp tahini | tahini | 30.4
 400g tin butter beans, drained | white-beans-canned-drained | 240
 400 g tin haricot beans, drained and rinsed | white-beans-canned-rinsed | 240
@@ -453,7 +453,7 @@ sea salt and black pepper | salt + black-pepper | -
 1/2 tsp turmeric | turmeric | 1.6
 freshly grated nutmeg | nutmeg | -
 a grating of nutmeg | nutmeg | 0.2
-1 star anise | - | -
+1 star anise | star-anise | 0.9
 1 cinnamon stick | cinnamon | 3
 2 bay leaves | bay-leaf | 0.8
 4 sprigs of thyme | thyme-fresh | 2.4

@@ -164,7 +164,7 @@ Method
 1. Sweat the shallot in the butter 3 minutes.
 2. Add asparagus and broth, simmer 12 minutes.
 3. Blend, then stir in the cream.`,
-    lines: expect('BUTTER 28.4 base; olive-oil 27 base; shallot 30 base; asparagus 481 simmer; chicken-broth 960 simmer; vegetable-broth 960 simmer; cream-heavy 119 finish; coconut-milk 113 finish') },
+    lines: expect('BUTTER 28.4 base; olive-oil 27 base; shallot 30 base; asparagus 653 simmer; chicken-broth 960 simmer; vegetable-broth 960 simmer; cream-heavy 119 finish; coconut-milk 113 finish') },
   { id: 'divided', measures: 'metric', servings: 4, text: `Roast carrot soup
 Serves 4
 Ingredients
@@ -348,7 +348,7 @@ Method
 1. Sweat the onion and celery in the butter for 10 minutes.
 2. Add the chestnuts and stock and simmer for 20 minutes.
 3. Blend. Add the sherry and cream and bring back to a simmer.`,
-    lines: expect('BUTTER 40 base; onion 110 base; celery 50 base; chestnuts-roasted 400 simmer; chicken-broth 1217 simmer; sherry-dry 75 finish; cream-double 99 finish') },
+    lines: expect('BUTTER 40 base; onion 110 base; celery 50 base; chestnuts-boiled 400 simmer; chicken-broth 1217 simmer; sherry-dry 75 finish; cream-double 99 finish') },
   { id: 'thai', measures: 'metric', servings: 4, text: `Thai squash soup
 Serves 4
 1 tbsp sunflower oil
