@@ -201,3 +201,16 @@ test('every allergen fact of the shelf is of a food whose origin agrees', () => 
     if (holds('wheat')) expect([food.id, holds('gluten')]).toEqual([food.id, true]);
   }
 });
+
+describe('oats are a gluten cereal where the law says so', () => {
+  // Regulation (EU) 1169/2011, Annex II no. 1, and its like in the UK, Canada and Standard 1.2.3; 21 CFR 101.91 leaves oats out of the gluten grains.
+  test.each([
+    ['us', 'check'],
+    ['eu', 'contains'],
+    ['uk', 'contains'],
+    ['ca', 'contains'],
+    ['anz', 'contains'],
+  ] as const)('%s: %s', (regime, state) => {
+    expect(allergen(bowlOf(soup([line('l1', 'oats-rolled', 50)]), { regime }), 'gluten').state).toBe(state);
+  });
+});

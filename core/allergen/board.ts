@@ -4,16 +4,18 @@
  * package; `absent` only says that no ingredient shows it.
  */
 
-import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, SINGLE_TREE_NUTS } from '../vocabulary/allergens.ts';
+import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, OATS, SINGLE_TREE_NUTS } from '../vocabulary/allergens.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Line } from '../vocabulary/recipe.ts';
 
 export type AllergenState = 'contains' | 'check' | 'mayContain' | 'absent';
 export type Scope = 'pot' | 'bowl' | 'plate';
 
-export interface NutRules {
+export interface AllergenRules {
   coconutIsTreeNut: boolean;
   chestnutIsTreeNut: boolean;
+  /** Oats are a gluten cereal by law (EU 1169/2011 Annex II no. 1, and UK, Canada and ANZ alike), whatever they were grown beside; in the US they are not. */
+  oatsHoldGluten: boolean;
 }
 
 export interface Because<S extends string = string> {
@@ -69,7 +71,7 @@ export const SCOPES = ['pot', 'bowl', 'plate'] as const;
 export const scopeOf = (line: Line): Scope => (line.stage === 'plate' ? 'plate' : line.stage === 'bowl' ? 'bowl' : 'pot');
 
 /** Which ids a fact about `allergen` speaks for: itself, and tree nuts where it is one under the rules. */
-export function covers(allergen: AllergenId, rules: NutRules): readonly AllergenId[] {
+export function covers(allergen: AllergenId, rules: AllergenRules): readonly AllergenId[] {
   const counts =
     (SINGLE_TREE_NUTS as readonly AllergenId[]).includes(allergen) ||
     (allergen === 'coconut' && rules.coconutIsTreeNut) ||
@@ -84,17 +86,27 @@ type FoodFindings = ReadonlyMap<AllergenId, readonly { state: AllergenState; pat
 const foodFindings = new WeakMap<Declares, FoodFindings[]>();
 
 /** A number for each way the nut rules can stand. */
-export const rulesKey = ({ coconutIsTreeNut, chestnutIsTreeNut }: NutRules): number => Number(coconutIsTreeNut) + 2 * Number(chestnutIsTreeNut);
+export const rulesKey = ({ coconutIsTreeNut, chestnutIsTreeNut, oatsHoldGluten }: AllergenRules): number =>
+  Number(coconutIsTreeNut) + 2 * Number(chestnutIsTreeNut) + 4 * Number(oatsHoldGluten);
+
+/** What a food surely holds and what depends on its make, by the rules: oats hold gluten where the law says so. */
+export function factsOf<T extends Pick<Food, 'contains' | 'checks'>>(food: T, rules: AllergenRules): Pick<Food, 'contains' | 'checks'> {
+  if (!rules.oatsHoldGluten || !food.checks.some(({ why }) => why === OATS)) return food;
+  return {
+    contains: [...food.contains, ...food.checks.filter(({ why }) => why === OATS).map(({ allergen }) => ({ allergen, via: ['oats'] }))],
+    checks: food.checks.filter(({ why }) => why !== OATS),
+  };
+}
 
 /** What one food says of every allergen it speaks of, by the nut rules. */
-function findingsOfFood(food: Declares, rules: NutRules): FoodFindings {
+function findingsOfFood(food: Declares, rules: AllergenRules): FoodFindings {
   const key = rulesKey(rules);
   let byRules = foodFindings.get(food);
   if (!byRules) foodFindings.set(food, (byRules = []));
   return (byRules[key] ??= collectFindings(food, rules));
 }
 
-function collectFindings(food: Declares, rules: NutRules): FoodFindings {
+function collectFindings(food: Declares, rules: AllergenRules): FoodFindings {
   const found = new Map<AllergenId, { state: AllergenState; path: readonly string[] }[]>();
   const add = (allergen: AllergenId, state: AllergenState, path: readonly string[]) => {
     for (const id of covers(allergen, rules))
@@ -103,8 +115,9 @@ function collectFindings(food: Declares, rules: NutRules): FoodFindings {
         { state, path: [food.name, ...path, ALLERGEN_LABELS[allergen], ...(id === allergen ? [] : [ALLERGEN_LABELS[id]])] },
       ]);
   };
-  for (const { allergen, via } of food.contains) add(allergen, 'contains', via);
-  for (const { allergen, why } of food.checks) add(allergen, 'check', [why]);
+  const { contains, checks } = factsOf(food, rules);
+  for (const { allergen, via } of contains) add(allergen, 'contains', via);
+  for (const { allergen, why } of checks) add(allergen, 'check', [why]);
   for (const { allergen, why } of food.mayContain) add(allergen, 'mayContain', [why]);
   return found;
 }
@@ -113,7 +126,7 @@ const MOST_SHOWN = 200;
 /** A line without a food is named by its own words. */
 export const shortened = (text: string): string => (text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)} ...` : text);
 
-export function allergenBoard(lines: readonly BoardLine[], rules: NutRules, declared: ReadonlySet<AllergenId>): AllergenVerdict[] {
+export function allergenBoard(lines: readonly BoardLine[], rules: AllergenRules, declared: ReadonlySet<AllergenId>): AllergenVerdict[] {
   const findings = new Map<AllergenId, Finding<AllergenState>[]>();
   const push = (id: AllergenId, finding: Finding<AllergenState>) => {
     const list = findings.get(id);

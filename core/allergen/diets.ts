@@ -5,8 +5,8 @@
 
 import { type AllergenId, DIETS, type DietId, dietRow } from '../vocabulary/allergens.ts';
 import { ORIGIN_WORDS } from '../vocabulary/origin.ts';
-import type { AllergenState, Because, BoardLine, Declares, FewestChanges, Finding, NutRules, Scoped } from './board.ts';
-import { covers, rulesKey, scopeOf, shortened, verdict } from './board.ts';
+import type { AllergenRules, AllergenState, Because, BoardLine, Declares, FewestChanges, Finding, Scoped } from './board.ts';
+import { covers, factsOf, rulesKey, scopeOf, shortened, verdict } from './board.ts';
 
 export type DietState = 'fits' | 'check' | 'breaks';
 
@@ -25,24 +25,25 @@ type DietFinding = { state: DietState; path: readonly string[] };
 const foodDiets = new WeakMap<Declares, ReadonlyMap<DietId, readonly DietFinding[]>[]>();
 
 /** What one food says of every diet, by the nut rules. Diets it says nothing of are left out. */
-export function dietsOfFood(food: Declares, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
+export function dietsOfFood(food: Declares, rules: AllergenRules): ReadonlyMap<DietId, readonly DietFinding[]> {
   const key = rulesKey(rules);
   let byRules = foodDiets.get(food);
   if (!byRules) foodDiets.set(food, (byRules = []));
   return (byRules[key] ??= collect(food, rules));
 }
 
-function collect(food: Declares, rules: NutRules): ReadonlyMap<DietId, readonly DietFinding[]> {
+function collect(food: Declares, rules: AllergenRules): ReadonlyMap<DietId, readonly DietFinding[]> {
   const found = new Map<DietId, DietFinding[]>();
+  const { contains, checks } = factsOf(food, rules);
   for (const diet of DIETS) {
     const rule = dietRow(diet);
     const findings: DietFinding[] = food.origins
       .filter((origin) => rule.origins.includes(origin))
       .map((origin) => ({ state: 'breaks', path: [food.name, ORIGIN_WORDS[origin]] }));
     const touches = (allergen: AllergenId) => covers(allergen, rules).some((id) => rule.allergens.includes(id));
-    for (const { allergen, via } of food.contains)
+    for (const { allergen, via } of contains)
       if (touches(allergen) && findings.length === 0) findings.push({ state: FROM_ALLERGEN.contains, path: [food.name, ...via, allergen] });
-    for (const { allergen, why } of food.checks) if (touches(allergen)) findings.push({ state: 'check', path: [food.name, why] });
+    for (const { allergen, why } of checks) if (touches(allergen)) findings.push({ state: 'check', path: [food.name, why] });
     for (const { allergen, why } of food.mayContain) if (touches(allergen)) findings.push({ state: 'check', path: [food.name, why] });
     for (const check of food.dietChecks) if (check.diet === diet) findings.push({ state: 'check', path: [food.name, check.why] });
     if (findings.length > 0) found.set(diet, findings);
@@ -50,7 +51,7 @@ function collect(food: Declares, rules: NutRules): ReadonlyMap<DietId, readonly 
   return found;
 }
 
-export function dietVerdicts(lines: readonly BoardLine[], rules: NutRules): DietVerdict[] {
+export function dietVerdicts(lines: readonly BoardLine[], rules: AllergenRules): DietVerdict[] {
   // Once per line and not once per line and diet: an analysis is made for every plan that is looked at.
   const known = lines.map(({ line, food }) => ({ line, scope: scopeOf(line), diets: food ? dietsOfFood(food, rules) : null }));
   return DIETS.map((id) => {

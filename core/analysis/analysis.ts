@@ -3,7 +3,7 @@
  * The recipe must be free of faults (recipe.ts); the shelf gives the foods. Pure: same recipe, same analysis.
  */
 
-import { type AllergenVerdict, allergenBoard, type CountedLine, type NutRules } from '../allergen/board.ts';
+import { type AllergenRules, type AllergenVerdict, allergenBoard, type CountedLine } from '../allergen/board.ts';
 import { type DietVerdict, dietVerdicts } from '../allergen/diets.ts';
 import { type Cost, costOf, type PriceList } from '../bowl/cost.ts';
 import { contentsOf, type Entry, entriesOf, kernelLines, waterOf } from '../bowl/entries.ts';
@@ -122,10 +122,14 @@ function alternatives(recipe: Recipe): { choiceOf: string; lineId: string; recip
 
 function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): Analysis {
   const regime = REGIMES[options.regime ?? 'us'];
-  const rules: NutRules = { coconutIsTreeNut: options.coconutIsTreeNut ?? false, chestnutIsTreeNut: options.chestnutIsTreeNut ?? false };
+  const rules: AllergenRules = {
+    coconutIsTreeNut: options.coconutIsTreeNut ?? false,
+    chestnutIsTreeNut: options.chestnutIsTreeNut ?? false,
+    oatsHoldGluten: regime.oatsHoldGluten,
+  };
   const entries = entriesOf(recipe, regime, shelf);
   const counted: CountedLine[] = entries;
-  const board = withUnread(recipe, counted);
+  const board = withUnread(recipe, counted, shelf);
   const bowl = resolveBowl(recipe, contentsOf(entries), evaporation(recipe, waterOf(entries)));
 
   const eaten = entries.filter(({ line }) => line.stage !== 'plate');

@@ -1,6 +1,8 @@
 /** What a text says besides its lines, as lines of the board: words nobody understood, an empty pot, statements of a label. */
 import type { BoardLine, CountedLine } from '../allergen/board.ts';
 import { readIngredients } from '../food/ingredients.ts';
+import type { Shelf } from '../food/shelf.ts';
+import { declaresOfUnknown } from '../reading/unknownKind.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
 
 /** Ids of what was not read and of what is only said, beside those of the lines. */
@@ -24,8 +26,11 @@ function says(id: string, text: string): BoardLine | null {
   return read.contains.length + read.mayContain.length === 0 ? null : { line: lineOf(id, text), food: { name: text, ...read } };
 }
 
-/** The counted lines with what stands beside them. */
-export function withUnread(recipe: Recipe, counted: readonly CountedLine[]): readonly BoardLine[] {
+/** The counted lines with what stands beside them; a food that is not known is judged by its kind, where its words tell one. */
+export function withUnread(recipe: Recipe, lines: readonly CountedLine[], shelf: Shelf): readonly BoardLine[] {
+  const counted = lines.every(({ food }) => food)
+    ? lines
+    : lines.map(({ line, food }): BoardLine => ({ line, food: food ?? declaresOfUnknown(line.text, shelf) }));
   const beside: BoardLine[] = (recipe.unread ?? []).map((text, index) => hides(`${UNREAD_ID}${index + 1}`, text));
   const holds = counted.some(({ line }) => line.stage !== 'plate' && line.eaten !== 'removed' && (line.grams === null || line.grams.high > 0));
   // What is unread can hold anything, and so can a pot that nothing is known to be in.

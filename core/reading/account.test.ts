@@ -216,3 +216,16 @@ describe('a list that is written otherwise keeps its foods', () => {
     expect(foods(after)).toEqual(foods(before));
   });
 });
+
+describe('what a line says besides its first use is a line too', () => {
+  const linesOf = (line: string) =>
+    read(`A soup\nServes 4\n\nIngredients\n600 g carrots\n${line}\n\nMethod\nSimmer 20 minutes and blend.`)
+      .recipe.lines.slice(1)
+      .map(({ foodId, grams, stage }) => `${foodId} ${grams ? 'weighed' : 'open'} ${stage}`);
+  test.each([
+    ['150 ml olive oil, plus a splash to finish', ['olive-oil weighed simmer', 'olive-oil weighed bowl']],
+    ['2 tbsp sour cream, plus extra to serve', ['sour-cream weighed simmer', 'sour-cream open bowl']],
+    ['4 slices white bread, buttered', ['bread-white weighed simmer', 'butter-salted open simmer']],
+    ['50 g butter, plus 1 onion', ['butter-salted weighed simmer', 'onion weighed simmer']],
+  ])('%s', (line, expected) => expect(linesOf(line)).toEqual(expected));
+});

@@ -1,6 +1,7 @@
 /** Which food a written line means, with a doubt where its words leave it open. */
 import { searchFoods } from '../food/search.ts';
 import type { Shelf } from '../food/shelf.ts';
+import { ALLERGEN_LABELS } from '../vocabulary/allergens.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Line } from '../vocabulary/recipe.ts';
 import type { Context, Place } from './context.ts';
@@ -8,6 +9,7 @@ import { type DoubtReading, readingOf } from './doubts.ts';
 import { saysDrained, weigh } from './grams.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { type Match, matchFood, tokensOf, wordsOfFood } from './match.ts';
+import { unknownKind } from './unknownKind.ts';
 import { MAKE_SAID, MAKES, RINSED, SLIPS } from './words.ts';
 
 const SUGGESTIONS = 4;
@@ -27,7 +29,7 @@ export function chooseFood(written: WrittenLine, line: Line, place: Place, conte
     doubts.push({
       ...place,
       code: 'food.unmatched',
-      message: `No food on the shelf is '${written.food.trim()}'. Until you choose one, every figure is at least what is shown and every allergen has to be checked.`,
+      message: `No food on the shelf is '${written.food.trim()}'. Until you choose one, every figure is at least what is shown and ${toCheck(written.text, shelf)}.`,
       readings: doubts.length < MOST_SUGGESTED ? suggestions(written, context) : [],
     });
     return null;
@@ -54,6 +56,15 @@ export function chooseFood(written: WrittenLine, line: Line, place: Place, conte
   });
   return first;
 }
+
+/** What an unknown food leaves open: what its kind could hold, or everything. */
+function toCheck(text: string, shelf: Shelf): string {
+  const known = unknownKind(text, shelf);
+  if (!known) return 'every allergen has to be checked';
+  const named = [...known.could].slice(0, MOST_NAMED).map((id) => ALLERGEN_LABELS[id]);
+  return `what ${known.kind} may hold has to be checked: ${named.join(', ')}${known.could.size > MOST_NAMED ? ' and more' : ''}`;
+}
+const MOST_NAMED = 6;
 
 /** Stock or butter by no more than its name: asked where its makes part by much salt a bowl. */
 function doubtMake(foodId: string, written: WrittenLine, line: Line, place: Place, { shelf, system, bowls, doubts }: Context): void {

@@ -6,7 +6,7 @@ import type { Food } from '../vocabulary/food.ts';
 import type { Grams } from '../vocabulary/recipe.ts';
 import type { Context, Place } from './context.ts';
 import { consequence, type Doubt, readingOf } from './doubts.ts';
-import { ounceReadings, type Weighing, type WrittenAmount, weigh } from './grams.ts';
+import { ounceReadings, type Weighing, type WrittenAmount, weigh, weighByKind } from './grams.ts';
 import type { WrittenLine } from './line.ts';
 import { shareOfWhole } from './measuresByKind.ts';
 import { READY_WEIGHT } from './words.ts';
@@ -34,7 +34,7 @@ export function chooseGrams(written: WrittenLine, food: Food, place: Place, cont
   if (ounces) return doubtOunce(ounces, food, amount, place, context);
   const whole = shareOfWhole(food.id, written.text);
   if (whole) return doubtWhole(written, food, whole, place, context);
-  const weighed = weigh(amount, food, system, words);
+  const weighed = weigh(amount, food, system, words) ?? (amount.unit ? null : weighByKind(amount.range, food));
   if (amount.aside) {
     const settled = settleAside(weighed, { ...written, food: words }, food, place, context);
     if (settled) return settled;
@@ -64,7 +64,12 @@ function doubtWhole(
   { bowls, doubts, shelf, system }: Context,
 ): Grams | null {
   const bought = { ...food, edibleShare: 1 };
-  const whole = weigh(amount.aside ? { ...amount, range: amount.aside.range, unit: amount.aside.unit, each: null, aside: null } : amount, bought, system, 'whole');
+  const whole = weigh(
+    amount.aside ? { ...amount, range: amount.aside.range, unit: amount.aside.unit, each: null, aside: null } : amount,
+    bought,
+    system,
+    'whole',
+  );
   if (!whole || (whole.how !== 'weighed' && whole.how !== 'label weight')) return weigh(amount, food, system, 'whole')?.grams ?? null;
   const part = (share: number) => Number((whole.grams.best * share).toPrecision(3));
   const grams = { best: part(best), low: part(low), high: part(high) };

@@ -59,7 +59,7 @@ function weighOne(amount: WrittenAmount, food: Food, system: System, words: stri
   const { range, unit } = amount;
   if (!range) return null;
   if (amount.each && (unit === null || unit.kind === 'count')) return weighContainers(amount, food, system, words);
-  if (!unit) return weighPieces(range, 'each', food, amount.size) ?? (words !== '' && byKind(food.category, 'each') ? weighPour(range, 'each', food) : null);
+  if (!unit) return weighPieces(range, 'each', food, amount.size);
   switch (unit.kind) {
     case 'mass':
       return asBought(spread(midpoint(range) * unit.grams, range, WEIGHED), words, food);
@@ -84,6 +84,9 @@ function asBought(grams: Grams, words: string, food: Food): Weighing {
 
 /** 'Potatoes peeled and diced' says what is done after weighing, 'peeled potatoes' what was done before. */
 const madeReady = (words: string): boolean => MADE_READY.test(words.trim().replace(/(?:\s+(?:and|then|thinly|finely)?\s*\p{L}+ed)+$/u, ''));
+
+/** '4 rye crispbreads' of a food that no row counts: by its kind. */
+export const weighByKind = (range: Range, food: Food): Weighing => (byKind(food.category, 'each') ? weighPour(range, 'each', food) : null);
 
 /** 'A splash of cream': no measure, but not nothing. */
 function weighPour(range: Range, measure: string, food: Food): Weighing {

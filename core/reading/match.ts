@@ -180,9 +180,7 @@ function matchPhrase(phrase: string, shelf: Shelf): Match {
 }
 
 const CUT: ReadonlySet<string> = new Set(
-  'chopped diced sliced minced grated shredded crushed cubed halved quartered peeled whole fresh large small medium plain finely roughly'.split(
-    ' ',
-  ),
+  'chopped diced sliced minced grated shredded crushed cubed halved quartered peeled whole fresh large small medium plain finely roughly'.split(' '),
 );
 const CERTAIN = { food: 2, ambiguous: 1, modified: 1, none: 0 } as const satisfies Record<Match['kind'], number>;
 const better = (a: Match, b: Match): Match => (CERTAIN[b.kind] > CERTAIN[a.kind] || (b.kind === 'food' && a.kind === 'food') ? b : a);

@@ -10,7 +10,16 @@ const PINCH: Wide = [0.4, 0.2, 0.9];
 const HERB_HANDFUL: Wide = [10, 4, 20];
 
 const BY_KIND: Partial<Record<Category, Readonly<Record<string, Wide>>>> = {
-  spice: { pinch: PINCH, shake: [0.4, 0.2, 1], dash: [0.4, 0.2, 1], grating: [0.2, 0.05, 0.5], grind: [0.1, 0.05, 0.3], each: [0.1, 0.03, 0.5], leaf: [0.2, 0.05, 0.5], piece: [1, 0.3, 3] },
+  spice: {
+    pinch: PINCH,
+    shake: [0.4, 0.2, 1],
+    dash: [0.4, 0.2, 1],
+    grating: [0.2, 0.05, 0.5],
+    grind: [0.1, 0.05, 0.3],
+    each: [0.1, 0.03, 0.5],
+    leaf: [0.2, 0.05, 0.5],
+    piece: [1, 0.3, 3],
+  },
   herb: { pinch: [0.3, 0.1, 0.8], handful: HERB_HANDFUL, leaf: [0.3, 0.1, 1], sprig: [1, 0.4, 3], bunch: [30, 15, 60] },
   salt: { pinch: PINCH, shake: [0.4, 0.2, 1], dash: [0.4, 0.2, 1] },
   sweetener: { pinch: [0.5, 0.3, 1.2], knob: [15, 8, 30], drizzle: [8, 4, 16], dash: [1, 0.5, 3] },
@@ -29,7 +38,7 @@ const BY_KIND: Partial<Record<Category, Readonly<Record<string, Wide>>>> = {
   meat: { handful: [60, 30, 110], slice: [25, 12, 50], each: [60, 15, 140], strip: [20, 10, 40] },
   shellfish: { handful: [70, 35, 120], each: [12, 4, 30] },
   fish: { handful: [70, 35, 120], slice: [25, 12, 45], fillet: [130, 80, 200] },
-  broth: { cube: [10, 3.5, 12], each: [10, 3.5, 12], pinch: PINCH, sachet: [8, 4, 12] },
+  broth: { cube: [10, 3.5, 12], pinch: PINCH, sachet: [8, 4, 12] },
   sauce: { pinch: [0.5, 0.2, 1.5], each: [15, 5, 30] },
 };
 
@@ -37,11 +46,7 @@ export const byKind = (category: Category, measure: string): Wide | undefined =>
 
 /** A pourable food whose row does not say how heavy a millilitre is, g/ml (common practice: oils 0.92, the rest like water). */
 export const densityOf = (category: Category): number | undefined =>
-  category === 'fat'
-    ? 0.92
-    : ['acid', 'alcohol', 'sauce', 'plant-cream', 'dairy', 'broth', 'water', 'sweetener'].includes(category)
-      ? 1
-      : undefined;
+  category === 'fat' ? 0.92 : ['acid', 'alcohol', 'sauce', 'plant-cream', 'dairy', 'broth', 'water', 'sweetener'].includes(category) ? 1 : undefined;
 
 /**
  * What is eaten of a food weighed whole, in its shell or on its bones, by words of its row: best, low, high of the weight.

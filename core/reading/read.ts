@@ -3,6 +3,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { midpoint, readRange } from '../quantity/amount.ts';
 import type { System } from '../quantity/units.ts';
 import { type Line, MAX_LINES, MAX_STEPS, type Recipe, type Stage, settleGroups } from '../vocabulary/recipe.ts';
+import { besides, firstUse } from './besides.ts';
 import { chooseFood } from './chooseFood.ts';
 import { chooseGrams, gramsWithoutFood } from './chooseGrams.ts';
 import { clausesOf, methodOf, minutesIn } from './clauses.ts';
@@ -49,6 +50,8 @@ const NO_PHRASES: ReadonlyMap<string, string> = new Map();
 interface Draft {
   line: Line;
   textLine: TextLine;
+  /** What the text says of this use, where the line says more. */
+  words?: string;
 }
 
 export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Reading {
@@ -87,8 +90,14 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   const cold = read.steps.some(({ method }) => method === 'blend') && !steps.some(({ text: step }) => HEAT.test(step) || cooksFor(step));
   const otherwise = cold ? 'blend' : read.steps.length > 0 ? 'simmer' : 'base';
   const twice = new Set(listed.map(({ foodId }) => foodId).filter((foodId, at, all) => foodId !== null && all.indexOf(foodId) !== at));
-  for (const { line, textLine } of drafts) {
-    line.stage = stageOf(line, textLine, read.stages.get(line.id), { otherwise, twice: twice.has(line.foodId) }, shelf);
+  for (const { line, textLine, words } of drafts) {
+    line.stage = stageOf(
+      words === undefined ? line : { ...line, text: words },
+      textLine,
+      read.stages.get(line.id),
+      { otherwise, twice: twice.has(line.foodId) },
+      shelf,
+    );
     if (cold && (line.stage === 'base' || line.stage === 'simmer')) line.stage = 'blend';
     if (textLine.perBowl && (line.stage === 'bowl' || line.stage === 'plate')) line.perBowl = true;
     const gone = read.eaten.get(line.id);
@@ -268,9 +277,20 @@ function doubtServings({ made }: Sections, { doubts, system }: Context): void {
     });
 }
 
-/** One written line gives one line of the recipe, or several: 'salt and pepper', 'butter or oil'. */
+/** One text line gives the lines it names, and those it says besides: 'plus a thread of it to finish'. */
 function readIngredient(textLine: TextLine, from: number, context: Context): Draft[] {
   const written = readLine(textLine.text);
+  const drafts = readWritten(written, textLine, from, context);
+  if (drafts.length === 0) return drafts;
+  const more = besides(textLine.text, written.food).map((text, offset) =>
+    oneLine(readLine(text), { ...textLine, text }, `l${from + drafts.length + offset + 1}`, context),
+  );
+  if (more.length > 0) for (const draft of drafts) draft.words = firstUse(draft.line.text);
+  return [...drafts, ...more];
+}
+
+/** One written line gives one line of the recipe, or several: 'salt and pepper', 'butter or oil'. */
+function readWritten(written: WrittenLine, textLine: TextLine, from: number, context: Context): Draft[] {
   const id = (offset: number) => `l${from + offset + 1}`;
   if (written.food === '' && !written.amount.range) return [];
   const several = severalOf(written, context.shelf);
@@ -372,12 +392,7 @@ function stageOf(
     food !== undefined &&
     food.category === 'bread' &&
     !/\b(?:croutons?|crumbs?|cubed|diced|torn|crushed|float)\b/i.test(`${food.id} ${line.text} ${textLine.part ?? ''}`);
-  const served =
-    textLine.stage === 'bowl' ||
-    (TO_SERVE.test(line.text) && !/\bplus (?:extra|more)\b/i.test(line.text)) ||
-    used === 'bowl' ||
-    used === 'plate' ||
-    AT_TABLE.test(line.text);
+  const served = textLine.stage === 'bowl' || TO_SERVE.test(line.text) || used === 'bowl' || used === 'plate' || AT_TABLE.test(line.text);
   if ((served && bread) || AT_TABLE.test(line.text)) return 'plate';
   // Of two lines of one food, the one 'to scatter' is on the bowl whatever the steps say of the other.
   if (twice && FOR_THE_TOP.test(line.text)) return 'bowl';

@@ -4,6 +4,8 @@ import fc from 'fast-check';
 import { SHELF } from '../food/shelf.ts';
 import { HOLDOUT_RECIPES } from '../test/reading/holdoutRecipes.ts';
 import { CORPUS_RECIPES } from '../test/reading/recipes.ts';
+import { besides } from './besides.ts';
+import { readLine } from './line.ts';
 import { readRecipe } from './read.ts';
 
 const read = (text: string) => readRecipe(text, { measures: 'auto' }, SHELF);
@@ -69,7 +71,9 @@ describe('a line that is spoilt leaves the others as they were', () => {
       // What only a step names now stands at the end, and is asked about.
       const asked = new Set(doubts.filter(({ code }) => code === 'step.unlisted').map(({ lineId }) => lineId));
       const after = recipe.lines.filter(({ id, partOf }) => !partOf && !asked.has(id));
-      const others = whole.filter(({ text }) => text !== line.text).map(({ foodId, grams }) => `${foodId} ${grams?.best}`);
+      // What a line says besides ('plus more to serve') goes with it.
+      const gone = [line.text, ...besides(rows[at] as string, readLine(rows[at] as string).food)];
+      const others = whole.filter(({ text }) => !gone.includes(text)).map(({ foodId, grams }) => `${foodId} ${grams?.best}`);
       expect(after.filter(({ text }) => text !== '1 cup zorbelwurz').map(({ foodId, grams }) => `${foodId} ${grams?.best}`)).toEqual(others);
     }
   });

@@ -1,6 +1,7 @@
 /** Doubts that need the whole recipe: steps against lines, times, the liquid, the bowls, and what the text claims. */
 
 import type { Shelf } from '../food/shelf.ts';
+import { ALLERGEN_LABELS } from '../vocabulary/allergens.ts';
 import { isOf } from '../vocabulary/category.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
@@ -117,6 +118,15 @@ export function wholeDoubts(recipe: Recipe, claimedMinutes: number | undefined, 
       'temperature.scale',
       `${[...new Set(scaleless)].map((degrees) => (degrees > MOST_CELSIUS ? `${degrees} has no scale: read as Fahrenheit, about ${Math.round(((degrees - 32) * 5) / 9 / 5) * 5} C` : `${degrees} has no scale: read as Celsius; in Fahrenheit the oven would hardly be warm`)).join('. ')}.`,
     );
+  const byMake = lines.filter((line) => line.chosen !== false && madeInMakes(line, shelf));
+  if (byMake.length > 0)
+    say(
+      'label.read',
+      `What is in these depends on the make: ${byMake
+        .slice(0, MOST_NAMED)
+        .map((line) => inTheMake(line, shelf))
+        .join('; ')}. The board says 'check' until their labels are read.`,
+    );
   const ml = bowlMl(recipe);
   if (ml !== null && (ml < BOWL_ML.least || ml > BOWL_ML.most))
     say(
@@ -131,6 +141,19 @@ export function wholeDoubts(recipe: Recipe, claimedMinutes: number | undefined, 
     );
   return doubts;
 }
+
+/** Ready-made food that some makers put an allergen into and others do not. Stocks are asked about on their own. */
+function madeInMakes({ foodId }: Line, shelf: Shelf): boolean {
+  const food = foodId === null ? undefined : shelf.food(foodId);
+  return food?.usual !== undefined && food.checks.length > 0;
+}
+const inTheMake = ({ foodId, text }: Line, shelf: Shelf): string => {
+  const { checks } = shelf.food(foodId as string) as Food;
+  const named = [...new Set(checks.map(({ allergen }) => ALLERGEN_LABELS[allergen]))];
+  return `'${text.length > MOST_WORDS ? `${text.slice(0, MOST_WORDS)} ...` : text}' (${named.slice(0, MOST_NAMED).join(', ')})`;
+};
+const MOST_NAMED = 6;
+const MOST_WORDS = 60;
 
 /** About what one bowl holds, ml; null where bowls or too many weights are not known. */
 function bowlMl({ servings, lines }: Recipe): number | null {

@@ -42,7 +42,11 @@ function volume(text: string): { ml: (system: System) => number; rest: string } 
 
 /** One statement of a yield; null where it is none. */
 function statement(said: string): Yield | null {
-  const text = inDigits(said).replace(/[*_]/g, '').trim();
+  // A scan drops the space: 'Serves6'.
+  const text = inDigits(said)
+    .replace(/[*_]/g, '')
+    .replace(/^(serves|makes|feeds|yields?|servings?|portions?)(?=\d)/i, '$1 ')
+    .trim();
   const opened = OPENS.exec(text);
   const opener = opened?.[1]?.toLowerCase() ?? '';
   const body = opened ? text.slice(opened[0].length) : text;
@@ -71,6 +75,9 @@ function statement(said: string): Yield | null {
   return null;
 }
 
+/** 'Oma + us = 6': those who eat, added up. */
+const ADDED_UP = /(?:^|[(\s])[\p{L}\s+&,]*\b(?:us|me|people|guests|family|kids|children)\b[\p{L}\s+&,]*=\s*(\d{1,2})\b/iu;
+
 const SPLIT = /\s*(?:\||\s\/\s|·|•|;|\s[-–—]\s|\(|\)|,\s+(?=(?:for|serves|makes|\d))|[.!]\s+)\s*/iu;
 const TRAILING = /,?\s+((?:for|serves)\s+\S+(?:\s+\S+)?)\.?$/i;
 
@@ -78,6 +85,8 @@ const TRAILING = /,?\s+((?:for|serves)\s+\S+(?:\s+\S+)?)\.?$/i;
 export function yieldIn(line: string): Yield | null {
   const text = line.replace(/\*\*|__/g, '').trim();
   if (text.length > 160) return null;
+  const sum = ADDED_UP.exec(text);
+  if (sum) return { bowls: { min: Number(sum[1]), max: Number(sum[1]) } };
   const whole = statement(text);
   const parts = text.split(SPLIT).filter(Boolean);
   const stated = parts.map(statement).filter((one): one is Yield => one !== null);

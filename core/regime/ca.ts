@@ -106,6 +106,7 @@ export const ca = {
     source: 'Food and Drug Regulations, Atwater 4/9/4 and 7 (memory)',
     words: 'protein and total carbohydrate 4, fat 9, alcohol 7 kcal/g',
   },
+  oatsHoldGluten: true,
   declaredAllergens: [
     'milk', 'egg', 'fish', 'crustacean', 'mollusc', 'treeNut', 'almond', 'cashew', 'hazelnut', 'walnut', 'pecan', 'brazilNut', 'pistachio',
     'macadamia', 'pineNut', 'peanut', 'wheat', 'gluten', 'soy', 'sesame', 'mustard', 'sulphite',

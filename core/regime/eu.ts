@@ -155,6 +155,7 @@ export const EU_CLAIMS: ClaimBook = { reference: null, rules: [...CLAIMS, ...sou
 export const eu = {
   name: 'European Union',
   energy: EU_ENERGY,
+  oatsHoldGluten: true,
   declaredAllergens: EU_ALLERGENS,
   label: EU_LABEL,
   claims: EU_CLAIMS,

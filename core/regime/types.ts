@@ -22,6 +22,8 @@ export interface RegimeRules {
   name: string;
   energy: { kcal: Factors; kj: Factors; source: string; words: string };
   declaredAllergens: readonly AllergenId[];
+  /** Whether oats are a gluten cereal by law. */
+  oatsHoldGluten: boolean;
   label: LabelRules;
   claims: ClaimBook;
   keeping: Keeping;

@@ -5,6 +5,7 @@ import type { RegimeRules } from './types.ts';
 export const uk = {
   name: 'United Kingdom',
   energy: { ...EU_ENERGY, source: 'retained Regulation 1169/2011, Annex XIV' },
+  oatsHoldGluten: true,
   declaredAllergens: EU_ALLERGENS,
   label: EU_LABEL,
   claims: EU_CLAIMS,

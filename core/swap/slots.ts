@@ -1,6 +1,8 @@
 /** What may be chosen for each line: to keep it, or one of its swaps, as far as the needs forbid neither. */
-import { covers, type NutRules } from '../allergen/board.ts';
+import { type AllergenRules, covers, factsOf } from '../allergen/board.ts';
 import { dietsOfFood } from '../allergen/diets.ts';
+import { unknownKind } from '../reading/unknownKind.ts';
+import { REGIMES } from '../regime/regime.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import type { Food } from '../vocabulary/food.ts';
 import { countedLines, type Line } from '../vocabulary/recipe.ts';
@@ -56,7 +58,7 @@ class Opening {
   private readonly asked: Asked;
   private readonly place: Place;
   private readonly traits: readonly TraitName[];
-  private readonly rules: NutRules;
+  private readonly rules: AllergenRules;
   private readonly byAllergen: readonly NeedOf<'allergen'>[];
   private readonly byDiet: readonly NeedOf<'diet'>[];
   private readonly maxima: readonly NeedOf<'limit'>[];
@@ -71,7 +73,11 @@ class Opening {
     this.asked = asked;
     this.place = place;
     this.traits = traits;
-    this.rules = { coconutIsTreeNut: terms.coconutIsTreeNut ?? false, chestnutIsTreeNut: terms.chestnutIsTreeNut ?? false };
+    this.rules = {
+      coconutIsTreeNut: terms.coconutIsTreeNut ?? false,
+      chestnutIsTreeNut: terms.chestnutIsTreeNut ?? false,
+      oatsHoldGluten: REGIMES[terms.regime ?? 'us'].oatsHoldGluten,
+    };
     this.byAllergen = ofKind(needs, 'allergen');
     this.byDiet = ofKind(needs, 'diet');
     this.maxima = ofKind(needs, 'limit').filter(({ limit }) => limit.max !== undefined);
@@ -105,9 +111,12 @@ class Opening {
 
   /** What cannot be told of a soup with a line whose food is not known. */
   private leftOpenByUnknown(line: Line): Need[] {
+    const kind = unknownKind(line.text, this.place.shelf);
     return [
       ...(line.eaten === 'removed' ? [] : this.maxima),
-      ...(this.asked.terms.checks === 'avoid' ? [...this.byAllergen, ...this.byDiet] : []),
+      ...(this.asked.terms.checks === 'avoid'
+        ? [...this.byAllergen.filter(({ id }) => kind?.could.has(id) ?? true), ...this.byDiet.filter(({ id }) => kind?.diets.has(id) ?? true)]
+        : []),
       ...(this.smooth && hasPieces(line, undefined) ? [this.smooth] : []),
     ];
   }
@@ -116,9 +125,10 @@ class Opening {
     const says: Says = { breaks: [], checks: [] };
     const speaks = (facts: readonly { allergen: AllergenId }[], id: AllergenId) =>
       facts.some(({ allergen }) => covers(allergen, this.rules).includes(id));
+    const { contains, checks } = factsOf(food, this.rules);
     for (const need of this.byAllergen) {
-      if (speaks(food.contains, need.id)) says.breaks.push(need);
-      else if (speaks(food.checks, need.id) || speaks(food.mayContain, need.id)) says.checks.push(need);
+      if (speaks(contains, need.id)) says.breaks.push(need);
+      else if (speaks(checks, need.id) || speaks(food.mayContain, need.id)) says.checks.push(need);
     }
     const diets = dietsOfFood(food, this.rules);
     for (const need of this.byDiet) {

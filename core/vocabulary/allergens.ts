@@ -41,6 +41,9 @@ const ALLERGEN_ROWS = {
   pineNut: { label: 'pine nut', singleNut: true, asked: 'pine nut, pine nuts' },
 } as const satisfies Record<string, AllergenRow>;
 
+/** Why oats ask for gluten where the law does not count them as a gluten cereal. */
+export const OATS = 'oats carry wheat or barley unless specially grown and milled';
+
 export type AllergenId = keyof typeof ALLERGEN_ROWS;
 export const ALLERGENS = Object.keys(ALLERGEN_ROWS) as readonly AllergenId[];
 const allergenRow = (id: AllergenId): AllergenRow => ALLERGEN_ROWS[id];

@@ -5,6 +5,7 @@
  */
 
 import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
+import { OATS } from '../../vocabulary/allergens.ts';
 import type { FoodFlag } from '../../vocabulary/food.ts';
 import type { Origin } from '../../vocabulary/origin.ts';
 
@@ -50,7 +51,7 @@ export const INGREDIENT_WORDS: readonly IngredientWord[] = [
   { words: 'wheat, wheat flour, wheatflour, wheat starch, wheat gluten, gluten, semolina, durum, durum wheat, spelt, kamut, bulgur, couscous, seitan, farro, einkorn, breadcrumb, breadcrumbs, bread, rusk, noodles, pasta', contains: ['wheat', 'gluten'] },
   { words: 'flour, starch, modified starch, vegetable starch', checks: [['wheat', 'the grain is not named'], ['gluten', 'the grain is not named']] },
   { words: 'barley, barley malt, malted barley, malt, malt extract, malt vinegar, rye, triticale', contains: ['gluten'] },
-  { words: 'oat, oats, oat flour, oat bran', checks: [['gluten', 'oats carry wheat or barley unless specially grown and milled']] },
+  { words: 'oat, oats, oat flour, oat bran', checks: [['gluten', OATS]] },
   { words: 'soy, soya, soybean, soybeans, soya beans, soy protein, soya protein, soy lecithin, soya lecithin, tofu, tempeh, edamame, miso, tamari, textured vegetable protein', contains: ['soy'] },
   { words: 'soy sauce, soya sauce, shoyu', contains: ['soy', 'wheat', 'gluten'] },
   { words: 'soybean oil, soya oil, soya bean oil', checks: [['soy', 'refined soya oil is exempt in places: ask whether it is']] },

@@ -2,6 +2,7 @@
  * Coconut, nut, oat and soy drinks and creams. Recalled (memory). Makes differ a great deal, so ranges are wide;
  * fortification is a fact of the package and is flagged.
  */
+import { OATS } from '../../vocabulary/allergens.ts';
 import type { FoodRow } from './row.ts';
 
 export const PLANT_CREAMS: readonly FoodRow[] = [
@@ -23,10 +24,10 @@ export const PLANT_CREAMS: readonly FoodRow[] = [
     cup: 244, pourable: true, contains: ['almond'], flags: ['fortified', 'splitsWhenBoiled'],
     f: [15, 96.9, 0.55, 1.1, 0.08, 0.8, 0.2, 0, 72, 67, 184, 9, 0], ash: 0.6, range: { calciumMg: [3, 200], sodiumMg: [30, 85], sugarsG: [0, 1], phosphorusMg: [5, 80], proteinG: [0.35, 0.75], carbohydrateG: [0.2, 1.6] } },
   { id: 'oat-drink', name: 'Oat drink, unsweetened', aliases: 'oat milk, oat drink, oat beverage', category: 'plant-cream', state: 'processed', from: 'USDA FoodData Central foundation row',
-    cup: 243, pourable: true, checks: [['gluten', 'oats carry wheat or barley unless specially grown and milled']], flags: ['fortified', 'phosphate'],
+    cup: 243, pourable: true, checks: [['gluten', OATS]], flags: ['fortified', 'phosphate'],
     f: [48, 90.6, 0.8, 2.75, 0.3, 5.1, 0.6, 2.7, 42, 148, 148, 89, 0], ash: 0.75, range: { calciumMg: [5, 160], phosphorusMg: [15, 110], sugarsG: [1.5, 5], potassiumMg: [30, 170], fatG: [0.5, 3.5] } },
   { id: 'oat-cream', name: 'Oat cooking cream', aliases: 'oat cream, oat cooking cream, oat creme', category: 'plant-cream', state: 'processed', from: 'typical package',
-    cup: 240, pourable: true, checks: [['gluten', 'oats carry wheat or barley unless specially grown and milled'], ['soy', 'some makes use soy lecithin']], flags: ['phosphate'],
+    cup: 240, pourable: true, checks: [['gluten', OATS], ['soy', 'some makes use soy lecithin']], flags: ['phosphate'],
     f: [150, 78.5, 1, 13, 1.5, 6.5, 0.8, 4, 40, 60, 10, 30, 0], ash: 0.5,
     range: { fatG: [8, 16], saturatedFatG: [1, 5], carbohydrateG: [5, 9], fibreG: [0.3, 1.5], sugarsG: [2, 5], sodiumMg: [25, 80], potassiumMg: [20, 110], calciumMg: [3, 60], phosphorusMg: [10, 90] } },
   { id: 'soy-drink', name: 'Soy drink, unsweetened, fortified', aliases: 'soy milk, soya milk, soy drink, soya drink, unsweetened soy milk', category: 'plant-cream', state: 'processed', ndb: '16222',

@@ -1,4 +1,5 @@
 /** Flours, starches, grains and bread. Recalled from the USDA Standard Reference (memory). */
+import { OATS } from '../../vocabulary/allergens.ts';
 import type { FoodRow } from './row.ts';
 
 export const STARCHES: readonly FoodRow[] = [
@@ -18,9 +19,9 @@ export const STARCHES: readonly FoodRow[] = [
   { id: 'rice-white-raw', name: 'Rice, white, long-grain, raw', aliases: 'rice, white rice, long-grain rice, uncooked rice, basmati rice, long-grain white rice, long grain white rice, jasmine rice, arborio rice', category: 'grain', state: 'raw', ndb: '20044', cup: 185, cupVaries: 0.06, starchKind: 'blended',
     f: [365, 11.62, 7.13, 0.66, 0.18, 79.95, 1.3, 0.12, 5, 115, 28, 115, 0], more: { starchG: 78 } },
   { id: 'oats-rolled', name: 'Oats, rolled', aliases: 'oats, rolled oats, porridge oats, oatmeal', category: 'grain', state: 'raw', ndb: '08120', cup: 81, cupVaries: 0.1, starchKind: 'blended',
-    checks: [['gluten', 'oats carry wheat or barley unless specially grown and milled']], f: [379, 10.84, 13.15, 6.52, 1.11, 67.7, 10.1, 0.99, 6, 362, 52, 410, 0], more: { starchG: 56, ironMg: 4.25, magnesiumMg: 138 } },
+    checks: [['gluten', OATS]], f: [379, 10.84, 13.15, 6.52, 1.11, 67.7, 10.1, 0.99, 6, 362, 52, 410, 0], more: { starchG: 56, ironMg: 4.25, magnesiumMg: 138 } },
   { id: 'oatmeal-milled', name: 'Oatmeal, milled', aliases: 'medium oatmeal, fine oatmeal, pinhead oatmeal, coarse oatmeal, steel-cut oats', category: 'grain', state: 'raw', from: 'the row of rolled oats, milled', cup: 150, cupVaries: 0.1, starchKind: 'blended',
-    checks: [['gluten', 'oats carry wheat or barley unless specially grown and milled']], f: [379, 10.84, 13.15, 6.52, 1.11, 67.7, 10.1, 0.99, 6, 362, 52, 410, 0], more: { starchG: 56, ironMg: 4.25, magnesiumMg: 138 } },
+    checks: [['gluten', OATS]], f: [379, 10.84, 13.15, 6.52, 1.11, 67.7, 10.1, 0.99, 6, 362, 52, 410, 0], more: { starchG: 56, ironMg: 4.25, magnesiumMg: 138 } },
   { id: 'bread-white', name: 'White bread', aliases: 'roll, rolls, crusty roll, crusty rolls, white roll, white rolls, bread, white bread, day-old bread, stale bread, sandwich bread, bread slices, crusty bread', category: 'bread', state: 'processed', ndb: '18069', cup: 45, cupVaries: 0.2,
     each: [['loaf', 600, 400, 900], ['slice', 28, 24, 38], ['each', 28, 24, 38]], contains: [['wheat', 'flour'], ['gluten', 'flour', 'wheat']], checks: [['milk', 'some loaves hold milk or whey'], ['soy', 'often soya flour or lecithin'], ['egg', 'enriched loaves hold egg'], ['sesame', 'seeds or sesame flour in some loaves']],
     dietChecks: [['vegan', 'some loaves hold milk, whey or egg']], flags: ['enriched'], starchKind: 'blended',
@@ -34,7 +35,7 @@ export const STARCHES: readonly FoodRow[] = [
     f: [340, 10.74, 13.21, 2.5, 0.43, 71.97, 10.7, 0.41, 2, 363, 34, 357, 0], more: { starchG: 58, ironMg: 3.6, magnesiumMg: 137 } },
   { id: 'buckwheat-flour', name: 'Buckwheat flour', aliases: 'buckwheat flour', category: 'starch', state: 'raw', ndb: '20011', cup: 120, cupVaries: 0.15, starchKind: 'wheat', checks: [['gluten', 'milled beside wheat in many mills']],
     f: [335, 11.15, 12.62, 3.1, 0.677, 70.59, 10, 2.6, 11, 577, 41, 337, 0], more: { starchG: 58 } },
-  { id: 'oat-flour', name: 'Oat flour', aliases: 'oat flour, ground oats', category: 'starch', state: 'raw', ndb: '20132', cup: 104, cupVaries: 0.12, starchKind: 'wheat', checks: [['gluten', 'oats carry wheat or barley unless specially grown and milled']],
+  { id: 'oat-flour', name: 'Oat flour', aliases: 'oat flour, ground oats', category: 'starch', state: 'raw', ndb: '20132', cup: 104, cupVaries: 0.12, starchKind: 'wheat', checks: [['gluten', OATS]],
     f: [404, 8.55, 14.66, 9.12, 1.606, 65.7, 6.5, 0.8, 19, 371, 55, 452, 0], more: { starchG: 57 } },
   { id: 'cornmeal', name: 'Cornmeal, degermed', aliases: 'cornmeal, polenta, fine polenta, corn meal', category: 'grain', state: 'raw', ndb: '20022', cup: 157, cupVaries: 0.08, starchKind: 'maize', flags: ['enriched'],
     f: [370, 11.18, 7.11, 1.75, 0.22, 79.45, 3.9, 1.61, 7, 142, 3, 99, 0], more: { starchG: 73 } },

@@ -101,8 +101,8 @@ export const ALLERGEN_LINES: readonly AllergenLine[] = [
   ['200 ml soy milk', 'soy', ''],
   ['200 ml soy cream', 'soy', ''],
   ['200 ml rice milk', '', ''],
-  ['200 ml oat milk', '', 'gluten'],
-  ['200 ml oat cream', '', 'gluten soy'],
+  ['200 ml oat milk', 'gluten', ''],
+  ['200 ml oat cream', 'gluten', 'soy'],
   ['300 g silken tofu', 'soy', ''],
   ['200 g firm tofu', 'soy', ''],
   // Sauces and pastes.

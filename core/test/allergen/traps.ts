@@ -31,7 +31,7 @@ export const ALLERGEN_TRAPS = `
 1 tbsp almond butter | treeNut | contains
 1 can butter beans, drained | milk | absent
 2 cups oat milk | milk | absent
-2 cups oat milk | gluten | check
+2 cups oat milk | gluten | contains
 1 cup soy milk | milk | absent
 1 cup soy milk | soy | contains
 1 cup almond milk | milk | absent

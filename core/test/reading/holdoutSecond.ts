@@ -47,7 +47,7 @@ export const SECOND_LINES: readonly LineRow[] = [
   ['metric', '2 medium leeks (around 400g), washed and sliced', 'leek', 176],
   ['metric', '1 heaped tbsp cornflour mixed with 2 tbsp cold water', 'cornstarch + water', 8.1],
   ['metric', '300ml pot double cream', 'cream-double', 298],
-  ['metric', '2 tbsp crème fraîche, plus extra to serve', 'creme-fraiche', 29.8],
+  ['metric', '2 tbsp crème fraîche, to serve', 'creme-fraiche', 29.8],
   ['metric', '1 x 300g pack silken tofu, drained', 'silken-tofu', 300],
   ['metric', '100g chunk of Parmesan, grated', 'parmesan', 100],
   ['metric', '½ small celeriac, peeled', 'celeriac', 200],

@@ -23,7 +23,7 @@ export interface Cell {
 /** Fewer than this is no choice. */
 export const ENOUGH = 3;
 
-const RULES = { coconutIsTreeNut: false, chestnutIsTreeNut: false };
+const RULES = { coconutIsTreeNut: false, chestnutIsTreeNut: false, oatsHoldGluten: false };
 
 /** Grams of each food of a swap for one gram of the line: the usual amounts, else the middle of what may be. */
 export function usualAmounts(parts: readonly SwapPart[]): (readonly [foodId: string, grams: number])[] {
