@@ -1,8 +1,8 @@
 /** What a text says besides its lines, as lines of the board: words nobody understood, an empty pot, statements of a label. */
-import type { BoardLine, CountedLine } from '../allergen/board.ts';
+import type { BoardLine, CountedLine, Declares } from '../allergen/board.ts';
 import { readIngredients } from '../food/ingredients.ts';
 import type { Shelf } from '../food/shelf.ts';
-import { declaresOfUnknown } from '../reading/unknownKind.ts';
+import { unknownKind } from '../reading/unknownKind.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
 
 /** Ids of what was not read and of what is only said, beside those of the lines. */
@@ -40,4 +40,30 @@ export function withUnread(recipe: Recipe, lines: readonly CountedLine[], shelf:
     if (said) beside.push(said);
   });
   return beside.length > 0 ? [...counted, ...beside] : counted;
+}
+
+const kinds = new WeakMap<Shelf, Map<string, Declares | null>>();
+const MOST_KEPT = 500;
+
+/** An unknown food as the board takes it: everything its kind could hold is to be looked up; null where that is all there is. */
+function declaresOfUnknown(text: string, shelf: Shelf): Declares | null {
+  let known = kinds.get(shelf);
+  if (!known || known.size > MOST_KEPT) kinds.set(shelf, (known = new Map()));
+  let declares = known.get(text);
+  if (declares === undefined) known.set(text, (declares = declare(text, shelf)));
+  return declares;
+}
+
+function declare(text: string, shelf: Shelf): Declares | null {
+  const found = unknownKind(text, shelf);
+  if (!found) return null;
+  const why = `it is not known which food this is: ${found.kind} may hold it`;
+  return {
+    name: text,
+    contains: [],
+    checks: [...found.could].map((allergen) => ({ allergen, why })),
+    mayContain: [],
+    origins: [],
+    dietChecks: [...found.diets].map((diet) => ({ diet, why })),
+  };
 }

@@ -82,6 +82,8 @@ const PUT_ALL =
 const EXCEPT = /\b(?:except(?: for)?|but(?: for| not)?|apart from|other than|excluding|save|minus)\b/i;
 /** '300 g of the rest' speaks of one line: 'the rest of the cream'. */
 const REST_OF_ONE = /\b(?:the )?(?:rest|other half|remaining|remainder) (?:of )?(?:the )?(?!ingredients|vegetables|veg\b|spices|herbs|of\b)\p{L}+/iu;
+/** 'Items 9, 11 and 12' is one mention: no clause ends inside it. */
+export const joinItems = (text: string): string => text.replace(ITEMS, (all) => all.replace(/\s*,\s*/g, ' and '));
 const ITEMS = /\bitems?\s+((?:\d+(?:\s*(?:,|and|&|to|-|–)\s*)?)+)/gi;
 
 export interface Speakers {
@@ -101,6 +103,7 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
       else index.set(word, [at]);
     }
   });
+  const own = lines.map(({ text }) => new Set(ownWords(text)));
   const category = lines.map(({ foodId }) => (foodId ? shelf.food(foodId)?.category : undefined));
   const partWords = new Map(
     [...new Set(parts.values())].map((part) => [
@@ -109,7 +112,8 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
     ]),
   );
   const named = (clause: string): Set<number> => {
-    const places = new Set(wordsOf(clause).flatMap((token) => index.get(token) ?? []));
+    const tokens = wordsOf(clause);
+    const places = new Set(tokens.flatMap((token, at) => nearest(index.get(token) ?? [], tokens[at - 1], tokens[at + 1], own)));
     return withoutStockOf(clause, places, category, lines, heads);
   };
   const linesIn = (clause: string, open: (id: string) => boolean): string[] => {
@@ -140,6 +144,16 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
     return [...places].sort((a, b) => a - b).map((at) => (lines[at] as Line).id);
   };
   return { heads, linesIn };
+}
+
+/** Of several lines a word could speak of, those that share the word beside it: 'the thick coconut milk', 'lime leaves'. */
+function nearest(places: readonly number[], before: string | undefined, after: string | undefined, own: readonly ReadonlySet<string>[]): readonly number[] {
+  if (places.length < 2) return places;
+  for (const beside of [before, after]) {
+    const sharing = beside === undefined ? [] : places.filter((at) => own[at]?.has(beside));
+    if (sharing.length > 0 && sharing.length < places.length) return sharing;
+  }
+  return places;
 }
 
 const wordsOf = (clause: string): string[] => tokensOf(clause).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));

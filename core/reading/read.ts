@@ -366,7 +366,7 @@ function oneLine(written: WrittenLine, textLine: TextLine, id: string, context: 
 }
 
 const TO_SERVE =
-  /\b(?:to (?:scatter|sprinkle|drizzle|crumble over|dust)|to serve|for serving|to garnish|for garnish|for the top|garnish|topping|to top)\b/i;
+  /\b(?:for (?:drizzling|sprinkling|scattering|topping|top)|to (?:scatter|sprinkle|drizzle|crumble over|dust)|to serve|for serving|to garnish|for garnish|for the top|garnish|topping|to top)\b/i;
 
 const FOR_THE_TOP =
   /\b(?:to (?:scatter|sprinkle|drizzle|crumble over|garnish|serve|top|finish)|for (?:the top|garnish|garnishing|serving|topping))\s*$/i;

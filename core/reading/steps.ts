@@ -7,7 +7,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { type Category, isOf } from '../vocabulary/category.ts';
 import { type Eaten, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
 import { type Clause, clausesOf, isNoun, lidIn, methodMinutes, methodOf, minutesIn, segmentsOf } from './clauses.ts';
-import { speakersOf } from './heads.ts';
+import { joinItems, speakersOf } from './heads.ts';
 import type { TextLine } from './sections.ts';
 import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
 
@@ -95,6 +95,8 @@ export function readSteps(
   const pot: Pot = { now: 'base', wet: false, cooked: false, adding: false, takenOut: [] };
   const done = segments.map(() => ({ uses: [] as string[], method: undefined as Method | undefined, stage: null as Stage | null }));
 
+  const never = () => false;
+  const pouring = clauses.map(({ text }) => speakers.linesIn(text, never).some((id) => pours(byId.get(id), categoryOf(id))) && !PREPARES.test(text));
   let before: readonly string[] = [];
   clauses.forEach((clause, at) => {
     const step = done[clause.step] as (typeof done)[number];
@@ -109,6 +111,8 @@ export function readSteps(
     // 'Add the stock and simmer', 'mix the cream and swirl it into each bowl': it goes in where the sentence leads.
     pot.adding = ADDS.test(clause.text) || (pot.adding && !clause.sentence && !found && !ENDS.test(clause.text));
     const seasons = pot.now === 'base' && !pot.wet && mentioned.length > 0 && mentioned.every((id) => DRY.has(categoryOf(id) as Category));
+    // 'Put in the cassava, stock and stalks': a liquid later in the same list makes a pot of it.
+    if (pot.adding && pot.now === 'base' && !pot.wet && !seasons && !found && mentioned.length > 0 && poursIntoList(clauses, at, pouring)) pot.now = 'simmer';
     const here = pot.adding && !found && !seasons && minutesIn(clause.text) === null ? comingStage(clauses, at, pot, lastPot, lastBlend) : pot.now;
     if (here !== pot.now && here !== 'bowl') pot.now = here;
     if (mentioned.some((id) => pours(byId.get(id), categoryOf(id))) && !PREPARES.test(clause.text) && !SHOWS.test(clause.text)) {
@@ -158,7 +162,7 @@ export function readSteps(
 }
 
 function placedClauses(segments: readonly string[]): Placed[] {
-  const clauses = segments.flatMap((text, step) => clausesOf(text).map((clause) => ({ ...clause, step })));
+  const clauses = segments.flatMap((text, step) => clausesOf(joinItems(text)).map((clause) => ({ ...clause, step })));
   const sentences: string[] = [];
   const sentenceOf = clauses.map((clause) => {
     if (clause.sentence || sentences.length === 0) sentences.push(clause.text);
@@ -263,6 +267,17 @@ function comingStage(clauses: readonly Placed[], from: number, pot: Pot, lastPot
   return now;
 }
 const MOST_AHEAD = 12;
+
+/** A bare further item of the list that a clause begins is a liquid. */
+function poursIntoList(clauses: readonly Placed[], from: number, pouring: readonly boolean[]): boolean {
+  for (let at = from + 1; at < clauses.length && at < from + MOST_AHEAD; at += 1) {
+    const { text, sentence } = clauses[at] as Placed;
+    if (sentence || ADDS.test(text) || ENDS.test(text) || minutesIn(text) !== null || /^(?:then|and then|gradually|slowly)\b/i.test(text)) return false;
+    if (pouring[at]) return true;
+    if (methodOf(text, false)) return false;
+  }
+  return false;
+}
 
 /** A liquid in a quantity that makes a soup of the base. */
 const pours = (line: Line | undefined, category: Category | undefined): boolean =>

@@ -1,5 +1,4 @@
 /** What a food that stands on no shelf could hold, told by the words it goes by. */
-import type { Declares } from '../allergen/board.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { AllergenId, DietId } from '../vocabulary/allergens.ts';
 import { readLine } from './line.ts';
@@ -30,30 +29,4 @@ export function unknownKind(text: string, shelf: Shelf): { kind: string; could: 
     for (const { allergen } of [...(named?.contains ?? []), ...(named?.checks ?? [])]) could.add(allergen);
   }
   return { kind: last.kind, could, diets };
-}
-
-const kinds = new WeakMap<Shelf, Map<string, Declares | null>>();
-const MOST_KEPT = 500;
-
-/** An unknown food as the board takes it: everything its kind could hold is to be looked up; null where that is all there is. */
-export function declaresOfUnknown(text: string, shelf: Shelf): Declares | null {
-  let known = kinds.get(shelf);
-  if (!known || known.size > MOST_KEPT) kinds.set(shelf, (known = new Map()));
-  let declares = known.get(text);
-  if (declares === undefined) known.set(text, (declares = declare(text, shelf)));
-  return declares;
-}
-
-function declare(text: string, shelf: Shelf): Declares | null {
-  const found = unknownKind(text, shelf);
-  if (!found) return null;
-  const why = `it is not known which food this is: ${found.kind} may hold it`;
-  return {
-    name: text,
-    contains: [],
-    checks: [...found.could].map((allergen) => ({ allergen, why })),
-    mayContain: [],
-    origins: [],
-    dietChecks: [...found.diets].map((diet) => ({ diet, why })),
-  };
 }
