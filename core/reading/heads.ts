@@ -147,7 +147,12 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
 }
 
 /** Of several lines a word could speak of, those that share the word beside it: 'the thick coconut milk', 'lime leaves'. */
-function nearest(places: readonly number[], before: string | undefined, after: string | undefined, own: readonly ReadonlySet<string>[]): readonly number[] {
+function nearest(
+  places: readonly number[],
+  before: string | undefined,
+  after: string | undefined,
+  own: readonly ReadonlySet<string>[],
+): readonly number[] {
   if (places.length < 2) return places;
   for (const beside of [before, after]) {
     const sharing = beside === undefined ? [] : places.filter((at) => own[at]?.has(beside));

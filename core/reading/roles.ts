@@ -83,6 +83,15 @@ const TRIGGERS: readonly Trigger[] = [
     behind: true,
     tale: true,
   },
+  // Somebody else's way with it; an amount of its own is stronger, since a cook is also written of as 'she'.
+  {
+    role: 'other',
+    words:
+      /\b(?:she|he)(?:['’]d)?\s+(?:would |always |usually |sometimes )?(?:makes?|does|uses?|puts?|likes?|eats?|serves?|made|used)\b|\b(?:lady|man|woman|girl|boy|guy|cook)\b[^.]*\bwho\b/i,
+    behind: true,
+    weak: true,
+  },
+  { role: 'could', words: /\b(?:could|can|might) (?:also |always |even )*do (?:is|would be)\b/i, behind: true },
   {
     role: 'other',
     words: /\b(?:used to|back (?:then|in the day)|grew up (?:with|on)|traditionally|originally|the original|classic(?:ally)?)\b/i,

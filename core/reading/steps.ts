@@ -112,7 +112,8 @@ export function readSteps(
     pot.adding = ADDS.test(clause.text) || (pot.adding && !clause.sentence && !found && !ENDS.test(clause.text));
     const seasons = pot.now === 'base' && !pot.wet && mentioned.length > 0 && mentioned.every((id) => DRY.has(categoryOf(id) as Category));
     // 'Put in the cassava, stock and stalks': a liquid later in the same list makes a pot of it.
-    if (pot.adding && pot.now === 'base' && !pot.wet && !seasons && !found && mentioned.length > 0 && poursIntoList(clauses, at, pouring)) pot.now = 'simmer';
+    if (pot.adding && pot.now === 'base' && !pot.wet && !seasons && !found && mentioned.length > 0 && poursIntoList(clauses, at, pouring))
+      pot.now = 'simmer';
     const here = pot.adding && !found && !seasons && minutesIn(clause.text) === null ? comingStage(clauses, at, pot, lastPot, lastBlend) : pot.now;
     if (here !== pot.now && here !== 'bowl') pot.now = here;
     if (mentioned.some((id) => pours(byId.get(id), categoryOf(id))) && !PREPARES.test(clause.text) && !SHOWS.test(clause.text)) {
@@ -272,7 +273,8 @@ const MOST_AHEAD = 12;
 function poursIntoList(clauses: readonly Placed[], from: number, pouring: readonly boolean[]): boolean {
   for (let at = from + 1; at < clauses.length && at < from + MOST_AHEAD; at += 1) {
     const { text, sentence } = clauses[at] as Placed;
-    if (sentence || ADDS.test(text) || ENDS.test(text) || minutesIn(text) !== null || /^(?:then|and then|gradually|slowly)\b/i.test(text)) return false;
+    if (sentence || ADDS.test(text) || ENDS.test(text) || minutesIn(text) !== null || /^(?:then|and then|gradually|slowly)\b/i.test(text))
+      return false;
     if (pouring[at]) return true;
     if (methodOf(text, false)) return false;
   }

@@ -144,7 +144,8 @@ export const PREPARES = new RegExp(
 );
 export const MIXES = new RegExp(String.raw`^(?:${verbsThat('mixes')})\b`, 'i');
 /** Time that goes by with nothing done: no method's minutes. */
-export const WAITS = /\b(?:chill\w*|cool\w*|rest(?:ing)?|stand(?:ing)?|refrigerat\w*|fridge|freez\w*|overnight|marinat\w*|soak\w*|drink (?:in|up|the))\b/i;
+export const WAITS =
+  /\b(?:chill\w*|cool\w*|rest(?:ing)?|stand(?:ing)?|refrigerat\w*|fridge|freez\w*|overnight|marinat\w*|soak\w*|drink (?:in|up|the))\b/i;
 
 /** What a line that tells what to do may begin with. */
 export const TELLING = `${verbsThat('tells')}|${BEFORE.join('|')}`;
