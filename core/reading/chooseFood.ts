@@ -10,7 +10,7 @@ import { saysDrained, weigh } from './grams.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { type Match, matchFood, tokensOf, wordsOfFood } from './match.ts';
 import { unknownKind } from './unknownKind.ts';
-import { MAKE_SAID, MAKES, RINSED, SLIPS } from './words.ts';
+import { LOW_IN_SALT, MAKE_SAID, MAKES, RINSED, SAYS_LOW_SALT, SLIPS } from './words.ts';
 
 const SUGGESTIONS = 4;
 /** A slip is a food all the same, and asked. */
@@ -22,6 +22,8 @@ export function chooseFood(written: WrittenLine, line: Line, place: Place, conte
   const { shelf, doubts } = context;
   const match = matchLine(written, context);
   if (match.kind === 'food') {
+    const low = SAYS_LOW_SALT.test(written.text) ? shelf.food(LOW_IN_SALT.get(match.foodId) ?? '') : undefined;
+    if (low) return low;
     doubtMake(match.foodId, written, line, place, context);
     return shelf.food(match.foodId) as Food;
   }
@@ -128,7 +130,7 @@ function matchWhole({ food, amount }: WrittenLine, shelf: Shelf): Match {
     const withUnit = matchFood(`${food} ${amount.unit.name}`, shelf);
     if (withUnit.kind === 'food' || (alone.kind !== 'food' && withUnit.kind !== 'none')) return withUnit;
   }
-  const named = kindAfterComma(food, amount.after, alone, shelf);
+  const named = kindAfterComma(food, amount.after, alone, amount.unit?.kind === 'count', shelf);
   if (named || alone.kind !== 'none') return named ?? alone;
   // 'haricot beans in water': what it is packed in.
   const head = food.replace(BEHIND, '').trim();
@@ -145,15 +147,18 @@ const HARMLESS =
   /\b(?:water|brine|juices?|oil|shells?|skins?|bones?|pods?|husks?|jackets?|leaves|stalks?|tops?|tails?|heads?|crusts?|rind|peel|syrup|garnish|garnishing|serving|topping|finishing|sprinkling|greasing|frying|drizzling|scattering|brushing|decoration|peeled|room temperature|the (?:top|pan|pot|garden|fridge|shop)|scratch|preference|optional|needed|wanted|required|desired|liked|you like|wish|taste)\b/i;
 
 /** 'Chicken broth, low sodium', 'beans, canned', 'pepper, white': what follows the comma can name the kind. */
-function kindAfterComma(food: string, after: string, alone: Match, shelf: Shelf): Match | null {
+function kindAfterComma(food: string, after: string, alone: Match, counted: boolean, shelf: Shelf): Match | null {
   for (const words of after.split(/[,;]/).slice(0, 2)) {
     const tokens = tokensOf(words).flatMap((token) => token.split('-'));
-    if (tokens.length === 0 || tokens.length > 3) continue;
-    const turned = matchFood(`${words} ${food}`, shelf);
+    // '6 slices bacon, cooked and crumbled' are slices of cooked bacon; a pound of it was weighed raw.
+    const cooked = counted && /^(?:\p{L}+ly )?cooked and \p{L}+ed$/u.test(words.trim());
+    const asked = cooked ? ['cooked'] : tokens;
+    if (asked.length === 0 || asked.length > 3) continue;
+    const turned = matchFood(`${cooked ? 'cooked' : words} ${food}`, shelf);
     if (turned.kind !== 'food' || (alone.kind === 'food' && alone.foodId === turned.foodId)) continue;
     const row = shelf.food(turned.foodId) as Food;
-    const names = tokens.every((token) => wordsOfFood(row).all.has(token));
-    if (names && (alone.kind !== 'food' || tokens.some((token) => KIND_WORDS.has(token)))) return turned;
+    const names = asked.every((token) => wordsOfFood(row).all.has(token));
+    if (names && (alone.kind !== 'food' || asked.some((token) => KIND_WORDS.has(token)))) return turned;
   }
   return null;
 }

@@ -33,7 +33,7 @@ export const isNoun = ({ text, sentence }: Clause): boolean => !sentence && /^(?
 
 /** Negated words are no method: 'without browning', 'do not boil', 'never let it boil'. */
 const NEGATED =
-  /\b(?:without|never|not|do not|don['’]t|no need to|rather than|instead of|off the)\s+(?:let(?:ting)? (?:it|the \w+)\s+|the\s+)?(?:\w+\s+)?(?:boil\w*|brown\w*|simmer\w*|fry\w*|blend\w*|pur[eé]e\w*|colou?r\w*)/gi;
+  /\b(?:without|never|not|no(?= colou?r)|do not|don['’]t|no need to|rather than|instead of|off the)\s+(?:let(?:ting)? (?:it|the \w+)\s+|the\s+)?(?:\w+\s+)?(?:boil\w*|brown\w*|simmer\w*|fry\w*|blend\w*|pur[eé]e\w*|colou?r\w*)/gi;
 
 /** 'Once we blend it you won't know' blends nothing yet. */
 const ANOTHER_TIME = /\b(?:once|when|before|if) (?:we|you|i)\b[^,.;]{0,60}/gi;

@@ -28,8 +28,11 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
     if (tokens.length > 1 && tokens[0] && own.includes(tokens[0])) words.add(tokens[0]);
   }
   // A line in another kitchen's words is spoken of in ours.
-  if (food && words.size === 0)
+  if (food && words.size === 0) {
+    const said = own.at(-1);
+    if (said) words.add(said);
     for (const alias of [food.name.replace(/[,(].*$/, ''), ...food.aliases.slice(0, 2)]) words.add(tokensOf(alias).at(-1) ?? '');
+  }
   for (const word of food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []) words.add(word);
   for (const word of food ? (ALSO_CALLED[food.id] ?? []) : []) words.add(word);
   if (food && wordsOfFood(food).all.has('cheese') && /\bcheese\b/i.test(food.name)) words.add('cheese');
@@ -95,6 +98,12 @@ export interface Speakers {
 /** Who speaks of the lines; `parts` are the headings they stand under. */
 export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, string>, shelf: Shelf): Speakers {
   const heads = new Map(lines.map((line) => [line.id, headWords(line, shelf)]));
+  // Bread under 'For the crumb' is spoken of as the crumbs.
+  for (const line of lines) {
+    const shape = BREAD_SHAPES.filter((word) => tokensOf(parts.get(line.id) ?? '').includes(word));
+    if (shape.length > 0 && shelf.food(line.foodId ?? '')?.category === 'bread')
+      heads.set(line.id, new Set([...(heads.get(line.id) ?? []), ...shape]));
+  }
   const index = new Map<string, number[]>();
   lines.forEach((line, at) => {
     for (const word of heads.get(line.id) as ReadonlySet<string>) {
@@ -103,7 +112,7 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
       else index.set(word, [at]);
     }
   });
-  const own = lines.map(({ text }) => new Set(ownWords(text)));
+  const own = lines.map(ownOf);
   const category = lines.map(({ foodId }) => (foodId ? shelf.food(foodId)?.category : undefined));
   const partWords = new Map(
     [...new Set(parts.values())].map((part) => [
@@ -113,7 +122,7 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
   );
   const named = (clause: string): Set<number> => {
     const tokens = wordsOf(clause);
-    const places = new Set(tokens.flatMap((token, at) => nearest(index.get(token) ?? [], tokens[at - 1], tokens[at + 1], own)));
+    const places = new Set(tokens.flatMap((token, at) => nearest(index.get(token) ?? [], tokens, at, own)));
     return withoutStockOf(clause, places, category, lines, heads);
   };
   const linesIn = (clause: string, open: (id: string) => boolean): string[] => {
@@ -146,20 +155,34 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
   return { heads, linesIn };
 }
 
-/** Of several lines a word could speak of, those that share the word beside it: 'the thick coconut milk', 'lime leaves'. */
-function nearest(
-  places: readonly number[],
-  before: string | undefined,
-  after: string | undefined,
-  own: readonly ReadonlySet<string>[],
-): readonly number[] {
+/**
+ * Of several lines a word could speak of, those that share the words about it: 'the thick coconut milk', '20 g butter', 'lime leaves'.
+ * Where two words beside each other stand so in one line only, no other is meant: 'peanut butter' speaks of no peanuts.
+ */
+function nearest(places: readonly number[], tokens: readonly string[], at: number, own: readonly Words[]): readonly number[] {
+  const after = tokens[at + 1];
+  const pair = after === undefined ? null : `${tokens[at]} ${after}`;
+  const named = pair === null ? [] : own.flatMap(({ pairs }, line) => (pairs.has(pair) ? [line] : []));
+  if (named.length > 0) return places.filter((place) => named.includes(place));
   if (places.length < 2) return places;
-  for (const beside of [before, after]) {
-    const sharing = beside === undefined ? [] : places.filter((at) => own[at]?.has(beside));
+  for (const beside of [tokens[at - 1], tokens[at - 2], tokens[at - 3], after]) {
+    const sharing = beside === undefined ? [] : places.filter((place) => own[place]?.words.has(beside));
     if (sharing.length > 0 && sharing.length < places.length) return sharing;
   }
   return places;
 }
+
+interface Words {
+  words: ReadonlySet<string>;
+  /** Words that stand beside each other in the name of the food. */
+  pairs: ReadonlySet<string>;
+}
+const ownOf = ({ text }: Line): Words => {
+  const tokens = ownWords(text);
+  return { words: new Set(tokens), pairs: new Set(tokens.slice(1).map((token, at) => `${tokens[at]} ${token}`)) };
+};
+
+const BREAD_SHAPES = ['crumb', 'crouton', 'toast', 'crust'];
 
 const wordsOf = (clause: string): string[] => tokensOf(clause).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));
 

@@ -40,7 +40,7 @@ function takeUnit(text: string): { unit: Unit; rest: string } | null {
 
 /** A line as it stands in a list, bullet and all. */
 export function readLine(raw: string): WrittenLine {
-  const text = withoutLead(raw);
+  const text = withoutLead(raw).replace(/\bs\s?[&+]\s?p\b|\bs\s?n\s?p\b/i, 'salt and pepper');
   const amount = emptyAmount();
   // No ingredient is named in more words than this; the rest is kept and not searched.
   let rest = bareAmount(text.slice(0, MOST_READ));

@@ -37,7 +37,8 @@ export function amountInClause(clause: string, line: Line, heads: ReadonlySet<st
     const { amount, food: named } = readLine(words);
     if (!amount.range || !amount.unit) continue;
     if (
-      !tokensOf(named)
+      // '3 tablespoons of oil and the balsamic' measures the oil alone.
+      !tokensOf(named.split(/\b(?:and|with|plus|in|into)\b|[,&+]/i)[0] ?? '')
         .slice(0, 4)
         .some((token) => heads.has(token))
     )

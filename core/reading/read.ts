@@ -281,8 +281,8 @@ function doubtServings({ made }: Sections, { doubts, system }: Context): void {
 function readIngredient(textLine: TextLine, from: number, context: Context): Draft[] {
   const written = readLine(textLine.text);
   const drafts = readWritten(written, textLine, from, context);
-  if (drafts.length === 0) return drafts;
-  const more = besides(textLine.text, written.food).map((text, offset) =>
+  if (drafts.length !== 1) return drafts;
+  const more = besides(textLine.text, written, context.shelf).map((text, offset) =>
     oneLine(readLine(text), { ...textLine, text }, `l${from + drafts.length + offset + 1}`, context),
   );
   if (more.length > 0) for (const draft of drafts) draft.words = firstUse(draft.line.text);
@@ -361,9 +361,17 @@ function oneLine(written: WrittenLine, textLine: TextLine, id: string, context: 
   if (food) {
     line.foodId = food.id;
     line.grams = chooseGrams(written, food, place, context);
+    // 'A pound of bacon, cooked and crumbled' was weighed raw: its fat is left in the pan.
+    if (food.category === 'meat' && food.state === 'raw' && (food.per100g.fatG ?? 0) > FATTY_G && COOKED_DRY.test(written.text))
+      line.eaten = 'rendered';
   } else line.grams = gramsWithoutFood(written.amount, context.system);
   return { line, textLine };
 }
+
+/** Fat that a pan draws out, g in 100 g. */
+const FATTY_G = 20;
+const COOKED_DRY =
+  /\b(?:cooked|fried|grilled|crisped|rendered)\b[^,;]{0,20}(?:crumbled|crisp|drained|chopped)|\b(?:cooked|fried|grilled) (?:until )?crisp/i;
 
 const TO_SERVE =
   /\b(?:for (?:drizzling|sprinkling|scattering|topping|top)|to (?:scatter|sprinkle|drizzle|crumble over|dust)|to serve|for serving|to garnish|for garnish|for the top|garnish|topping|to top)\b/i;

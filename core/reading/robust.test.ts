@@ -72,7 +72,7 @@ describe('a line that is spoilt leaves the others as they were', () => {
       const asked = new Set(doubts.filter(({ code }) => code === 'step.unlisted').map(({ lineId }) => lineId));
       const after = recipe.lines.filter(({ id, partOf }) => !partOf && !asked.has(id));
       // What a line says besides ('plus more to serve') goes with it.
-      const gone = [line.text, ...besides(rows[at] as string, readLine(rows[at] as string).food)];
+      const gone = [line.text, ...besides(rows[at] as string, readLine(rows[at] as string), SHELF)];
       const others = whole.filter(({ text }) => !gone.includes(text)).map(({ foodId, grams }) => `${foodId} ${grams?.best}`);
       expect(after.filter(({ text }) => text !== '1 cup zorbelwurz').map(({ foodId, grams }) => `${foodId} ${grams?.best}`)).toEqual(others);
     }

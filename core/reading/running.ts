@@ -82,6 +82,8 @@ interface Put {
 }
 
 const STAMP = /^\s*\[?\(?\d{1,2}:\d{2}(?::\d{2})?\)?\]?\s*/;
+/** '800g' is a number and a measure. */
+const GLUED = /(?<=\d)(?=(?:kg|g|ml|cl|dl|l|oz|lbs?|tbsp|tsp)\b)/gi;
 const FILLERS =
   /\b(?:um+|uh+|erm?|you know|i guess|i suppose|kind of|sort of|sort've|okay|ok|alright|all right|right then|basically|literally)\b,?/gi;
 const REPEATED = /(?<=^|\s)(\p{L}\S*(?:\s+\S+){0,3}|\d\S*(?:\s+\p{L}\S*){1,3})[\s,]+\1(?=[\s,.]|$)/giu;
@@ -111,6 +113,7 @@ export function sentencesOf(lines: readonly TextLine[]): Sentence[] {
 const plain = (text: string): string => {
   const once = inDigits(
     text
+      .replace(GLUED, ' ')
       .replace(STAMP, '')
       .replace(FILLERS, ' ')
       .replace(/^\s*[QA]:\s*/, ''),
@@ -278,6 +281,11 @@ class Telling {
     const { segment, before, behind, at } = said;
     if (mention.dish) return false;
     const right = amountBehindFood(behind, mention.left !== null);
+    // 'Till the peas have gone', 'put the ham back': nothing is put in that was not.
+    if (mention.left === null && right === null && (UNTIL.test(segment.slice(0, mention.from)) || /^\s*back\b/i.test(behind))) {
+      if (!this.puts.some((put) => isSame(put, mention, this.shelf))) this.name(mention, 'told', at);
+      return false;
+    }
     const own = (mention.left !== null && isMeasured(mention.left)) || (right !== null && !right.bare);
     const role: Role = leftOutBefore(`${before}${mention.left ?? ''}`) ? 'left' : said.weak && own ? 'put' : said.role;
     // 'Blend the peas' speaks of the split peas that are in.
@@ -397,6 +405,7 @@ const ofTheFruit = (text: string, last: string | undefined): string => {
 };
 
 const WEIGHT = /\d\s*(?:g|kg|grams?|kilos?|lbs?|pounds?|oz|ounces?|ml|l|litres?|liters?|cups?|tablespoons?|teaspoons?|pints?)\b/i;
+const UNTIL = /\b(?:till|until|so that|so)\s+(?:the\s+|your\s+)?$/i;
 /** What stands before 'last week' is of today. */
 const otherDayFrom = (segment: string): number => OTHER_DAY.exec(segment)?.index ?? 0;
 const MOST_FRAGMENT = 7;

@@ -30,6 +30,7 @@ export function severalOf(written: WrittenLine, shelf: Shelf): Several | null {
     eachOf(written, is) ??
     madeUpWith(written, is) ??
     amountsApart(written, is) ??
+    amountsBehind(written, is) ??
     joinedFoods(written, shelf, is)
   );
 }
@@ -79,6 +80,17 @@ function amountsApart(written: WrittenLine, is: (words: string) => boolean): Sev
       return { lines: lines.map((line) => ({ ...line, text: written.text })), joined };
   }
   return null;
+}
+
+/** 'Thyme 4 sprigs, bay 1': each with its amount behind it. */
+function amountsBehind({ text }: WrittenLine, is: (words: string) => boolean): Several | null {
+  const parts = text.split(/\s*,\s*(?=\p{L}[^,]*\d)/u);
+  if (parts.length < 2 || parts.length > MOST || parts.some((part) => !/^\p{L}[\p{L}\s-]*\s(?:x\s?)?\d/u.test(part))) return null;
+  const lines = parts.map(readLine);
+  const foods = new Set(lines.map(({ food }) => food.toLowerCase()));
+  return foods.size === lines.length && lines.every(({ food, amount }) => amount.range !== null && food !== '' && is(food))
+    ? { lines: lines.map((line) => ({ ...line, text })), joined: 'and' }
+    : null;
 }
 
 /** Salt, spices and herbs are written side by side without a word between; 'prawn crackers' are no prawns. */

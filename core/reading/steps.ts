@@ -12,7 +12,7 @@ import type { TextLine } from './sections.ts';
 import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
 
 const SERVE =
-  /\b(serve[sd]?|to serve|garnish|top (?:with|each)|topped|swirl(?:ed|ing)?|scatter(?:ed|ing)?|sprinkl(?:e|ed|ing)|spoon over|ladle|drizzle over|into (?:each|the|warm|warmed) (?:bowls?|cups?|plates?|mugs?)|(?:each|every|over each|in each|on each) (?:bowl|plate|cup|portion|serving|mug)|per bowl|a bowl\b|on (?:the )?top|over the top|float|on the side|alongside)\b/i;
+  /\b(serve[sd]?|to serve|garnish|top (?:with|each)|topped|swirl(?:ed|ing)?|scatter(?:ed|ing)?|sprinkl(?:e|ed|ing)|spoon over|ladle(?! of\b|ful)|drizzle over|into (?:each|the|warm|warmed) (?:bowls?|cups?|plates?|mugs?)|(?:each|every|over each|in each|on each) (?:bowl|plate|cup|portion|serving|mug)|per bowl|a bowl\b|on (?:the )?top|over the top|float|on the side|alongside)\b/i;
 const SERVE_WITH = /\b(?:serve[sd]?\b.*\bwith|on the side|alongside|pass|on the plate|with it)\b/i;
 const TAKE_OUT =
   /\b(?:take out|taken out|remov(?:e|ed|ing)|discard(?:ed|ing)?|(?:fish|lift|pick|pull|tak)(?:ing|ed|e)?(?: \w+){0,4} out|throw(?:ing)?(?: \w+){0,4} (?:away|out)|com(?:es|ing)? out)\b|\bout(?:,|\.|$)/i;
@@ -202,7 +202,7 @@ function lastAdded(
   const at = new Map<string, number>();
   let adding = false;
   clauses.forEach(({ text, sentence }, index) => {
-    adding = ADDS.test(text) || SERVE.test(text) || GOES_IN.test(text) || (adding && !sentence && !ENDS.test(text));
+    adding = ADDS.test(text) || SERVE.test(text) || SEASON.test(text) || GOES_IN.test(text) || (adding && !sentence && !ENDS.test(text));
     // A vegetable that is served on top once more was in with the rest.
     const served = SERVE.test(text) && !ADDS.test(text);
     if (adding) for (const id of linesIn(text, never)) if (!(served && isVegetable(id))) at.set(id, index);
@@ -313,7 +313,9 @@ function takeAway(clause: Placed, mentioned: readonly string[], step: { uses: st
       there.length === 0 && herbs.length > 0 ? herbs : there.length === 0 && /^(?:which|that|it|they)\b/i.test(text) ? taking.before : there;
     // 'Discard the bones' takes out no meat; a bay leaf beside the stalks goes with them.
     pot.takenOut = said.filter(
-      (id) => !isOf(categoryOf(id), 'liquid') && (!OF_A_FOOD.test(text) || categoryOf(id) === 'herb' || categoryOf(id) === 'spice'),
+      (id) =>
+        !isOf(categoryOf(id), 'liquid') &&
+        (!OF_A_FOOD.test(text) || categoryOf(id) === 'herb' || categoryOf(id) === 'spice' || OF_A_FOOD.test(byId.get(id)?.text ?? '')),
     );
     for (const id of pot.takenOut) eaten.set(id, 'removed');
   } else if (BACK.test(text)) {

@@ -13,6 +13,7 @@ export const DESCRIPTORS = set(
     'sharp mild mature extra-mature thick-cut thin-cut center-cut centre-cut russet yukon gold maris piper king edward thread flat-leaf curly freshly-ground freshly-grated hand-grated store-bought shop-bought ' +
     'full-fat regular traditional rough fine coarse crumbled shaved trimmings segments seedless cooking eating tart crisp sour bramley ready-cut pre-cut woody outer inner tough wilted leafy hulled toasted plus ' +
     'from granny smith gala fuji cox conference bosc anjou roma vine cherry more little lots few some one two any kind type variety preferred choice approx weight total net drained bag tub pack package packet box block brick loosely firmly shelled podded undrained ' +
+    'slit scored pricked blanched pounded julienned riced blitzed whisked bashed knocked butterflied spiralised spiralized sieved strained carved stringed ' +
     'old-fashioned generous rounded scant big fat thin loosely lightly creamy smooth extra-thick ' +
     'lg med sm xl kent hokkaido hass san marzano crown prince uchiki kuri desiree charlotte estima rooster bintje sebago kennebec kestrel roma lebanese continental telegraph english persian ' +
     'vidalia walla maui hamburg nantes chantenay imperator heirloom heritage cavolo lacinato dinosaur tuscan italian hispi pointed flesh fillet flake crown meat kernel round iced ice ' +
@@ -57,6 +58,19 @@ export const MAKES: ReadonlyMap<string, readonly string[]> = new Map([
   ['beef-stock-cube', ['beef-stock-cube', 'stock-powder-reduced-salt']],
   ['butter-salted', ['butter-salted', 'butter-unsalted']],
 ]);
+/** The row of the same food made with little or no salt. */
+export const LOW_IN_SALT: ReadonlyMap<string, string> = new Map([
+  ['vegetable-broth', 'vegetable-broth-low-sodium'],
+  ['chicken-broth', 'chicken-broth-low-sodium'],
+  ['beef-broth', 'beef-broth-reduced-sodium'],
+  ['vegetable-stock-powder', 'stock-powder-reduced-salt'],
+  ['chicken-stock-powder', 'stock-powder-reduced-salt'],
+  ['beef-stock-cube', 'stock-powder-reduced-salt'],
+  ['butter-salted', 'butter-unsalted'],
+  ['soy-sauce', 'soy-sauce-reduced-sodium'],
+]);
+export const SAYS_LOW_SALT =
+  /\b(?:low|lower|reduced|less)[- ](?:in )?(?:salt|sodium)\b|\b(?:no|without|low on)(?: added)? salt\b|\b(?:salt|sodium)[- ](?:reduced|free)\b|\bunsalted\b/i;
 /** Words that say how salty it is. */
 export const MAKE_SAID = /\b(?:salted|unsalted|sweet|clarified|low|reduced|no[- ]salt|no added salt|less)\b/i;
 

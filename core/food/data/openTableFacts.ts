@@ -55,7 +55,7 @@ export const OPEN_TABLE_FACTS: Readonly<Record<string, OpenTableFact>> = {
   E005: { ...SULPHITE, aliases: 'dried apricots' }, E012: { aliases: 'banana' }, E014: { aliases: 'cherries' }, E017: { aliases: 'dates' }, E036: { aliases: 'mango' }, E047: { aliases: 'orange' },
   E050: { aliases: 'peach' }, E053: { aliases: 'pineapple' }, E054: { aliases: 'plum' }, E057: { ...SULPHITE, aliases: 'raisins' }, E058: { ...SULPHITE, aliases: 'golden raisins, sultanas' }, E063: { aliases: 'strawberries' },
   F010: { aliases: 'mooli, daikon' }, F015: { aliases: 'cassava' }, F016: { name: 'Water chestnut (an aquatic root)', aliases: 'fresh water chestnut, fresh water chestnuts' }, F018: { aliases: 'yam' },
-  G008: { aliases: 'green chilli, green chillies' }, G011: { ...ONION }, G012: { ...ONION }, G013: { ...ONION }, G017: { ...ONION }, G018: { ...ONION },
+  G011: { ...ONION }, G012: { ...ONION }, G013: { ...ONION }, G017: { ...ONION }, G018: { ...ONION },
   G010: { aliases: 'curry leaves' }, G019: { aliases: 'asafoetida, hing', checks: [['wheat', 'sold mixed with wheat flour in many makes'], ['gluten', 'sold mixed with wheat flour in many makes']] },
   G020: { aliases: 'cardamom, cardamom pods' }, G022: { aliases: 'dried red chillies' }, G023: { aliases: 'cloves, whole cloves, ground cloves' }, G024: { aliases: 'coriander seeds, ground coriander' }, G026: { aliases: 'fenugreek seeds' }, G027: { aliases: 'mace' },
   H001: { contains: ['almond'] }, H005: { contains: ['cashew'] }, H006: { contains: ['coconut'], aliases: 'desiccated coconut, dried coconut' }, H007: { contains: ['coconut'], aliases: 'fresh coconut' },
