@@ -3,6 +3,7 @@
 import Joi from 'joi';
 import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
 import { PIN_FLAGS, PIN_STATES } from '../core/food/pins.ts';
+import { SALT_BAND_IDS } from '../core/food/seasoning.ts';
 import { isDay } from '../core/quantity/day.ts';
 import { SYSTEMS } from '../core/quantity/units.ts';
 import { REGIME_IDS } from '../core/regime/regime.ts';
@@ -109,7 +110,7 @@ export const needsSchema = Joi.object({
   weights: Joi.object({ closeness: weight, changes: weight, work: weight, cost: weight, flavour: weight, wholeFoods: weight }),
 });
 
-export const analyseSchema = Joi.object({ recipe: recipeSchema.required(), ...rules });
+export const analyseSchema = Joi.object({ recipe: recipeSchema.required(), ...rules, saltBand: oneOf(SALT_BAND_IDS) });
 export const adaptSchema = Joi.object({
   recipe: recipeSchema.required(),
   needs: needsSchema.required(),
@@ -153,6 +154,7 @@ export const settingsSchema = Joi.object({
   ringKw: Joi.number().min(0.01).max(100).allow(null).required(),
   bowlMl: Joi.number().min(50).max(2000).required(),
   currency: currency.required(),
+  saltBand: oneOf(SALT_BAND_IDS),
   revision: revision.required(),
 });
 

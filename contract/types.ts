@@ -3,6 +3,7 @@
 import type { ChangedSince, KeptAnalysis } from '../core/analysis/snapshot.ts';
 import type { LabelEntry } from '../core/food/label.ts';
 import type { LabelPin } from '../core/food/pins.ts';
+import type { SaltBand } from '../core/food/seasoning.ts';
 import type { System } from '../core/quantity/units.ts';
 import type { RegimeId } from '../core/regime/regime.ts';
 import type { Needs } from '../core/swap/needs.ts';
@@ -24,6 +25,8 @@ export interface Settings {
   bowlMl: number;
   /** ISO 4217; prices in another are kept and not reckoned with. */
   currency: string;
+  /** How this house salts what is 'to taste'. */
+  saltBand?: SaltBand;
   revision: number;
 }
 
@@ -64,6 +67,7 @@ export const DEFAULT_SETTINGS: Settings = {
   ringKw: null,
   bowlMl: 240,
   currency: 'EUR',
+  saltBand: 'common',
   revision: 1,
 };
 

@@ -11,11 +11,13 @@ import { evaporation } from '../bowl/heat.ts';
 import { type KernelLine, type Sums, sumLines } from '../bowl/kernel.ts';
 import { type Bowl, EMPTY, resolveBowl } from '../bowl/pot.ts';
 import { LIMITED } from '../food/data/row.ts';
+import type { SaltBand } from '../food/seasoning.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { type Note, notesFor } from '../notes/rules.ts';
 import { type Claim, claimsOf } from '../regime/claims.ts';
 import { type Declared, declaredFigures } from '../regime/declared.ts';
 import { REGIMES, type RegimeId } from '../regime/regime.ts';
+import { type Seasoning, seasoningOf } from '../taste/toTaste.ts';
 import { type Body, bodyMlOf, bodyOf } from '../texture/body.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import type { SourceKind } from '../vocabulary/food.ts';
@@ -74,6 +76,8 @@ export interface Analysis {
   diets: DietVerdict[];
   body: Body;
   saltPercent: number;
+  /** Where salt is 'to taste': what brings the pot to the house's band, and what a bowl has then. */
+  seasoning?: Seasoning;
   provenance: Provenance;
   /** Of one bowl; only where the kitchen has prices. */
   cost?: Cost;
@@ -86,6 +90,8 @@ export interface AnalyseOptions {
   coconutIsTreeNut?: boolean | undefined;
   chestnutIsTreeNut?: boolean | undefined;
   prices?: PriceList | undefined;
+  /** How this house salts. */
+  saltBand?: SaltBand | undefined;
 }
 
 /** Alternatives worked out for one soup; a recipe with more has them left out, the chosen ones counted all the same. */
@@ -142,6 +148,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
   const per100g = shaped(bowl.servingGrams > EMPTY ? 100 / bowl.servingGrams : 0);
   const plate = plateOf(entries, bowl, recipe);
   const claims = claimsOf(regime.id, { perServing, servingGrams: bowl.servingGrams, servingMl: bowl.servingMl });
+  const seasoning = seasoningOf(recipe, bowl, shelf, options.saltBand);
   const cost = options.prices ? costOf(recipe, bowl.servings, options.prices, shelf) : null;
 
   return {
@@ -168,6 +175,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
     diets: dietVerdicts(board, rules),
     body: bodyOfPot(recipe, entries, bowl.potMl),
     saltPercent: bowl.servingGrams > EMPTY ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
+    ...(seasoning ? { seasoning } : {}),
     provenance: provenanceOf(eaten, bowl),
     ...(cost ? { cost } : {}),
     notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, perBowl: (key) => perServing[key].value }),

@@ -18,6 +18,7 @@ import type { Accounted, Sections, TextLine } from './sections.ts';
 import { severalOf } from './several.ts';
 import { sourceOf } from './source.ts';
 import { readSteps } from './steps.ts';
+import { proposeSeasoning } from './toTaste.ts';
 import { WAITS } from './verbs.ts';
 import { claimDoubts, unlistedIn, wholeDoubts } from './wholeDoubts.ts';
 
@@ -131,6 +132,7 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
         readingOf('as the steps say', line.foodId as string, used, context.bowls, shelf),
       ],
     });
+  proposeSeasoning(lines, context);
   if (source.spoken)
     doubts.push({
       code: 'text.spoken',

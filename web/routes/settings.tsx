@@ -1,5 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import type { Settings } from '../../contract/types.ts';
+import { SALT_BAND_IDS, SALT_BANDS, type SaltBand } from '../../core/food/seasoning.ts';
 import { keepingWords, REGIMES } from '../../core/regime/regime.ts';
 import { usePhrases, useSaveSettings, useSettings, useTeach } from '../api/queries.ts';
 import { useDropPin, useKitchenSoon, usePins } from '../kitchen/kitchen.ts';
@@ -72,6 +73,21 @@ export function SettingsScreen() {
           </Field>
           <Figure label="Bowl, ml" value={now.bowlMl} min={50} max={2000} onSet={(bowlMl) => set({ bowlMl })} />
           <p className="text-sm text-kale-soft">Pot and ring go with every recipe read from now on; they decide how much water steams away.</p>
+        </Group>
+        <Group title="Salt">
+          <Field label="Salt to taste is proposed">
+            <Select value={now.saltBand ?? 'common'} onChange={(event) => set({ saltBand: event.target.value as SaltBand })}>
+              {SALT_BAND_IDS.map((band) => (
+                <option key={band} value={band}>
+                  {SALT_BANDS[band].name}, {SALT_BANDS[band].low} to {SALT_BANDS[band].high} %
+                </option>
+              ))}
+            </Select>
+          </Field>
+          <p className="text-sm text-kale-soft">
+            A proposal in grams wherever a recipe says no more than 'salt'. It is never counted until you take it, and never goes above a limit you
+            set.
+          </p>
         </Group>
         <Group title="Measures">
           <Field label="Amounts on the bench">

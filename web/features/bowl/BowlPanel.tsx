@@ -14,6 +14,7 @@ import { HowSure } from './HowSure.tsx';
 import { LabelFigures } from './LabelFigures.tsx';
 import { LimitRail } from './LimitRail.tsx';
 import { PerTable } from './PerTable.tsx';
+import { SeasoningRow } from './SeasoningRow.tsx';
 
 /** Rails shown below the board, where no limit has put them above it. */
 const USUAL: readonly Nutrient[] = ['proteinG', 'fatG', 'saturatedFatG', 'carbohydrateG', 'fibreG', 'sodiumMg', 'potassiumMg'];
@@ -68,6 +69,7 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
               (seasoned: {SEASONED.from} to {SEASONED.to})
             </span>
           </dd>
+          <SeasoningRow view={view} />
           <dt className="text-kale-soft">cost</dt>
           <dd>
             <CostRow view={view} />
