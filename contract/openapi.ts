@@ -9,6 +9,7 @@ import {
   adaptSchema,
   analyseSchema,
   changeOwnFoodSchema,
+  changePreparationSchema,
   draftSchema,
   flowTestSchema,
   labelSchema,
@@ -17,6 +18,7 @@ import {
   patchSoupSchema,
   phraseSchema,
   pinSchema,
+  preparationSchema,
   presetSchema,
   priceSchema,
   readSchema,
@@ -239,6 +241,10 @@ const schemas = {
     },
     ['usual', 'tables', 'densityGPerMl'],
   ),
+  Preparation: object(
+    { id: string, name: string, recipe: ref('Recipe'), yieldGrams: number, doseGrams: number, keepDays: number, revision: number, updatedAt: string },
+    ['yieldGrams', 'doseGrams', 'keepDays'],
+  ),
   OwnFood: object({ id: string, entry: { type: 'object' }, retired: boolean, revision: number, updatedAt: string }),
   VersionSummary: object(
     {
@@ -347,6 +353,15 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     post: { summary: 'A food from its label', body: labelSchema, reply: ref('OwnFood'), status: 201 },
   },
   '/api/own-foods/{id}': { put: { summary: 'Change or retire an own food', body: changeOwnFoodSchema, reply: ref('OwnFood') } },
+  '/api/preparations': {
+    get: { summary: 'What the house makes and soups take of', reply: object({ preparations: list(ref('Preparation')) }) },
+    post: { summary: 'Keep a preparation', body: preparationSchema, reply: ref('Preparation'), status: 201 },
+  },
+  '/api/preparations/{id}': {
+    get: { summary: 'One preparation', reply: ref('Preparation') },
+    put: { summary: 'Change a preparation; soups that took of it keep their copy', body: changePreparationSchema, reply: ref('Preparation') },
+    delete: { summary: 'Forget a preparation', reply: object({ gone: { const: true } }) },
+  },
   '/api/pins': { get: { summary: 'Labels the kitchen has read', reply: object({ pins: list(ref('Pin')) }) } },
   '/api/pins/{foodId}': {
     put: { summary: 'What the label of a food says, until a day', body: pinSchema, reply: ref('Pin') },

@@ -10,7 +10,7 @@ import { REGIME_IDS } from '../core/regime/regime.ts';
 import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
 import { CATEGORIES } from '../core/vocabulary/category.ts';
 import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
-import { EATEN, LIDS, MAX_LINES, METHODS, STAGES } from '../core/vocabulary/recipe.ts';
+import { EATEN, LIDS, MAX_LINES, MAX_PREPARATIONS, MAX_STEPS, METHODS, STAGES } from '../core/vocabulary/recipe.ts';
 
 export const MEASURES = ['auto', ...SYSTEMS] as const;
 /** No kitchen weighs more than this into one pot; keeps every sum finite. */
@@ -47,6 +47,7 @@ const line = Joi.object({
   choiceOf: id,
   chosen: Joi.boolean(),
   replaces: id,
+  preparationId: id,
 });
 
 const step = Joi.object({
@@ -75,6 +76,17 @@ export const recipeSchema = Joi.object({
   pot: Joi.object({ diameterCm: centimetres, depthCm: centimetres, ringKw: Joi.number().min(0.01).max(1000) }),
   lines: Joi.array().items(line).required(),
   steps: Joi.array().items(step).required(),
+  preparations: Joi.array()
+    .max(MAX_PREPARATIONS)
+    .items(
+      Joi.object({
+        id: id.required(),
+        name: Joi.string().min(1).max(200).required(),
+        lines: Joi.array().items(line).max(MAX_LINES).required(),
+        steps: Joi.array().items(step).max(MAX_STEPS).required(),
+        yieldGrams: wholeGrams,
+      }),
+    ),
 });
 
 /** Of one kind of need. */
@@ -163,6 +175,15 @@ export const priceSchema = Joi.object({
   currency: currency.required(),
   date: day.required(),
 });
+const ofPreparation = {
+  name: Joi.string().pattern(/\S/).max(200).required(),
+  recipe: recipeSchema.required(),
+  yieldGrams: wholeGrams,
+  doseGrams: Joi.number().min(0.1).max(MOST_GRAMS),
+  keepDays: Joi.number().integer().min(1).max(365),
+};
+export const preparationSchema = Joi.object(ofPreparation);
+export const changePreparationSchema = Joi.object({ ...ofPreparation, revision: revision.required() });
 export const presetSchema = Joi.object({
   name: Joi.string().pattern(/\S/).max(100).required(),
   needs: needsSchema.required(),

@@ -30,6 +30,21 @@ export interface Settings {
   revision: number;
 }
 
+/** What the house makes and soups take grams of. */
+export interface PreparationBody {
+  id: string;
+  name: string;
+  recipe: Recipe;
+  /** What it comes to, g. */
+  yieldGrams?: number;
+  /** What one bowl usually takes, g. */
+  doseGrams?: number;
+  /** Days it keeps chilled, the day it is made counted as the first. */
+  keepDays?: number;
+  revision: number;
+  updatedAt: string;
+}
+
 /** Needs of the kitchen's own making, to start from. */
 export interface KitchenPreset {
   id: string;

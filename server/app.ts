@@ -12,6 +12,7 @@ import { foodRoutes } from './routes/foods.ts';
 import { healthRoutes } from './routes/health.ts';
 import { knowledgeRoutes } from './routes/knowledge.ts';
 import { ownFoodRoutes } from './routes/ownFoods.ts';
+import { preparationRoutes } from './routes/preparations.ts';
 import { settingsRoutes } from './routes/settings.ts';
 import { soupRoutes } from './routes/soup.ts';
 import { soupsRoutes } from './routes/soups.ts';
@@ -63,7 +64,17 @@ function apiRoutes(context: Context): RequestHandler {
     await context.knowledge.freshen();
     next();
   });
-  for (const routes of [healthRoutes, foodRoutes, ownFoodRoutes, knowledgeRoutes, soupRoutes, soupsRoutes, bookRoutes, settingsRoutes])
+  for (const routes of [
+    healthRoutes,
+    foodRoutes,
+    ownFoodRoutes,
+    knowledgeRoutes,
+    soupRoutes,
+    soupsRoutes,
+    bookRoutes,
+    preparationRoutes,
+    settingsRoutes,
+  ])
     api.use(routes(context));
   api.get(
     '/openapi.json',

@@ -9,6 +9,7 @@ import { type HeavyWork, threads } from './services/heavyWork.ts';
 import { type Clock, type Kitchen, makeKitchen } from './services/kitchen.ts';
 import { type Knowledge, makeKnowledge } from './services/knowledge.ts';
 import { makeOwnFoods, type OwnFoods } from './services/ownFoods.ts';
+import { makePreparations, type Preparations } from './services/preparations.ts';
 import { type KitchenShelf, kitchenShelf } from './services/shelf.ts';
 
 export interface Context {
@@ -20,6 +21,7 @@ export interface Context {
   knowledge: Knowledge;
   kitchen: Kitchen;
   book: Book;
+  preparations: Preparations;
   heavy: HeavyWork;
   close(): Promise<void>;
 }
@@ -46,6 +48,7 @@ export async function makeContext(config: Config, parts: { clock?: Clock; heavy?
     heavy,
     kitchen: makeKitchen(db, shelf, clock, book.priceList),
     book,
+    preparations: makePreparations(db, clock),
     async close() {
       await heavy.close();
       await db.destroy();

@@ -10,6 +10,7 @@ import { contentsOf, type Entry, entriesOf, kernelLines, waterOf } from '../bowl
 import { evaporation } from '../bowl/heat.ts';
 import { type KernelLine, type Sums, sumLines } from '../bowl/kernel.ts';
 import { type Bowl, EMPTY, resolveBowl } from '../bowl/pot.ts';
+import { openPreparations } from '../bowl/preparation.ts';
 import { LIMITED } from '../food/data/row.ts';
 import type { SaltBand } from '../food/seasoning.ts';
 import type { Shelf } from '../food/shelf.ts';
@@ -97,7 +98,8 @@ export interface AnalyseOptions {
 /** Alternatives worked out for one soup; a recipe with more has them left out, the chosen ones counted all the same. */
 const MOST_ALTERNATIVES = 24;
 
-export function analyse(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): Analysis {
+export function analyse(written: Recipe, options: AnalyseOptions, ofKitchen: Shelf): Analysis {
+  const { recipe, shelf } = openPreparations(written, ofKitchen);
   const analysis = analyseChosen(recipe, options, shelf);
   const choices = alternatives(recipe)
     .slice(0, MOST_ALTERNATIVES)

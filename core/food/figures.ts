@@ -35,7 +35,7 @@ export function figuresOf(food: Food, regime: Regime): Figures {
   const unknown = new Set<Nutrient>(NUTRIENTS);
   for (const [key, value] of Object.entries(food.per100g) as [StoredNutrient, number][]) {
     const at = NUTRIENT_INDEX[key];
-    unknown.delete(key);
+    if (!food.atLeast?.has(key)) unknown.delete(key);
     figures.value[at] = value;
     if (food.zeroByNature.has(key)) continue;
     const [below, above] = food.spread[key] ?? classSpread(food, key, value);

@@ -1,6 +1,18 @@
 /** Our own JSON, as it is exported: taken field by field, so that nothing of a strange file reaches the recipe but what a recipe has. */
 import { SYSTEMS } from '../quantity/units.ts';
-import { EATEN, type Grams, LIDS, type Line, MAX_STEPS, METHODS, type Recipe, STAGES, type Step } from '../vocabulary/recipe.ts';
+import {
+  EATEN,
+  type Grams,
+  LIDS,
+  type Line,
+  MAX_PREPARATIONS,
+  MAX_STEPS,
+  METHODS,
+  type Preparation,
+  type Recipe,
+  STAGES,
+  type Step,
+} from '../vocabulary/recipe.ts';
 
 type Json = Record<string, unknown>;
 
@@ -47,6 +59,7 @@ function line(value: unknown, index: number): Line {
     choiceOf: text(it.choiceOf),
     chosen: flag(it.chosen),
     replaces: text(it.replaces),
+    preparationId: text(it.preparationId),
   });
 }
 
@@ -76,6 +89,23 @@ export function recipeOfJson(value: Json): Recipe {
   const steps = (Array.isArray(value.steps) ? value.steps : []).slice(0, MAX_STEPS).map(step);
   for (const it of steps) if (it.uses) it.uses = it.uses.filter((id) => seen.has(id));
   const pot = object(value.pot);
+  const preparations = (Array.isArray(value.preparations) ? value.preparations : []).slice(0, MAX_PREPARATIONS).flatMap((it): Preparation[] => {
+    const { id, name, yieldGrams, lines: own, steps: ownSteps } = object(it);
+    return typeof id === 'string' && Array.isArray(own)
+      ? [
+          kept<Preparation>({
+            id,
+            name: text(name)?.trim() || 'A preparation',
+            lines: own.map(line),
+            steps: (Array.isArray(ownSteps) ? ownSteps : []).slice(0, MAX_STEPS).map(step),
+            yieldGrams: positive(yieldGrams),
+          }),
+        ]
+      : [];
+  });
+  const known = new Set(preparations.map(({ id }) => id));
+  for (const it of [...lines, ...preparations.flatMap((one) => one.lines)])
+    if (it.preparationId !== undefined && !known.has(it.preparationId)) delete it.preparationId;
   return kept<Recipe>({
     title: text(value.title)?.trim() || 'Untitled soup',
     measures: one(value.measures, SYSTEMS),
@@ -88,5 +118,6 @@ export function recipeOfJson(value: Json): Recipe {
         : kept({ diameterCm: positive(pot.diameterCm), depthCm: positive(pot.depthCm), ringKw: positive(pot.ringKw) }),
     lines,
     steps,
+    preparations: preparations.length > 0 ? preparations : undefined,
   });
 }

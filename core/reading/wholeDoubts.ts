@@ -29,6 +29,7 @@ const SHORT_BY_MINUTES = 5;
 const MEALY_WATER_G = 35;
 const PUTS_IN = new RegExp(String.raw`^(?:(?:then|now|finally|gradually|slowly)\s+)*(?:${verbsThat('opens')})\b`, 'i');
 /** Words of a step that are no ingredient even where a food has that name. */
+const THE_POT = new Set(['soup', 'mixture', 'puree', 'liquid', 'pot', 'bisque', 'chowder', 'veloute', 'base', 'batch']);
 const NOT_INGREDIENTS = new Set(['water', 'heat', 'soup', 'ice', 'crisp', 'chip']);
 
 /** Foods that steps put in and no line lists, as written lines. */
@@ -58,6 +59,8 @@ export function unlistedIn(
       const match = matchFood(food, shelf);
       if (tokens.length === 0 || tokens.some((token) => known.has(token)) || (!amount.range && tokens.some((token) => NOT_INGREDIENTS.has(token))))
         continue;
+      // 'A ladle of the soup' is of the pot itself.
+      if (THE_POT.has(tokens.at(-1) ?? '')) continue;
       // The stock that was made of the water is no other.
       if (makesStock && tokens.length === 1 && /^(?:stock|broth|bouillon|liquid)$/.test(tokens.at(-1) ?? '')) continue;
       if (match.kind === 'none' ? !amount.range : foods.has('foodId' in match ? match.foodId : null)) continue;

@@ -3,6 +3,7 @@
  * and judged on that analysis. When nothing meets them: the smallest set of needs that clash, and the nearest plan.
  */
 import type { PriceList } from '../bowl/cost.ts';
+import { closePreparations, openPreparations } from '../bowl/preparation.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { bowlAlone } from './bowlSize.ts';
@@ -34,7 +35,21 @@ export interface AdaptTools {
 export const DEFAULT_PLANS = 3;
 const DEFAULT_TIME_MS = 10_000;
 
-export function adapt(request: AdaptRequest, shelf: Shelf, { now, onPlan }: AdaptTools): AdaptResult {
+export function adapt(request: AdaptRequest, ofKitchen: Shelf, { now, onPlan }: AdaptTools): AdaptResult {
+  const { recipe, shelf } = openPreparations(request.recipe, ofKitchen);
+  const told = onPlan && ((plan: Plan) => onPlan(asKept(plan)));
+  const result = adaptOpened({ ...request, recipe }, shelf, { now, ...(told ? { onPlan: told } : {}) });
+  return {
+    ...result,
+    plans: result.plans.map(asKept),
+    ...(result.clash ? { clash: { ...result.clash, nearest: result.clash.nearest && asKept(result.clash.nearest) } } : {}),
+  };
+}
+
+/** A plan whose recipe is kept: lines of a preparation name it, and no food. */
+const asKept = (plan: Plan): Plan => ({ ...plan, recipe: closePreparations(plan.recipe) });
+
+function adaptOpened(request: AdaptRequest, shelf: Shelf, { now, onPlan }: AdaptTools): AdaptResult {
   const deadline = now() + (request.timeLimitMs ?? DEFAULT_TIME_MS);
   const { recipe, prices } = request;
   const judge = new Judge({ recipe, asked: askedOf(request.needs), shelf, prices, expired: () => now() > deadline });

@@ -73,6 +73,8 @@ export interface Food {
   spread: Readonly<Partial<Record<StoredNutrient, readonly [below: number, above: number]>>>;
   /** Keys whose 0 is a fact of nature (no cholesterol in a leek) and carries no error. */
   zeroByNature: ReadonlySet<StoredNutrient>;
+  /** Keys whose value is only a lower bound: of a preparation with a line that is not known. */
+  atLeast?: ReadonlySet<StoredNutrient>;
   /** Of an own food: the kitchen food it is used as. Swaps, taste, body and fat go by that one. */
   like?: string;
   /** Keys taken from the other table, since this row lacks them. */

@@ -52,6 +52,8 @@ export interface Line {
   choiceOf?: string | undefined;
   chosen?: boolean | undefined;
   replaces?: string | undefined;
+  /** A preparation of this recipe that the grams are of; then it names no food of the shelf. */
+  preparationId?: string | undefined;
 }
 
 export interface Step {
@@ -64,6 +66,16 @@ export interface Step {
   lid?: Lid | undefined;
   uses?: string[] | undefined;
   doneWhen?: string | undefined;
+}
+
+/** A small recipe of the house that soups take grams of: a stock, a swirl, crumbs. */
+export interface Preparation {
+  id: string;
+  name: string;
+  lines: Line[];
+  steps: Step[];
+  /** What it comes to, g; worked out where it is not weighed. */
+  yieldGrams?: number | undefined;
 }
 
 export interface Recipe {
@@ -83,8 +95,10 @@ export interface Recipe {
   pot?: { diameterCm?: number | undefined; depthCm?: number | undefined; ringKw?: number | undefined } | undefined;
   lines: Line[];
   steps: Step[];
+  preparations?: Preparation[] | undefined;
 }
 
+export const MAX_PREPARATIONS = 20;
 export const MAX_LINES = 500;
 export const MAX_STEPS = 200;
 
@@ -112,7 +126,14 @@ export function recipeFaults(recipe: Recipe, knowsFood: (id: string) => boolean)
     return [
       { path: '/steps', code: 'recipe.tooManyLines', message: `A recipe has at most ${MAX_STEPS} steps; this one has ${steps.length}. Join some.` },
     ];
-  return [...idFaults(recipe), ...lineFaults(recipe, knowsFood), ...partFaults(recipe), ...choiceFaults(recipe), ...stepFaults(recipe)];
+  return [
+    ...idFaults(recipe),
+    ...lineFaults(recipe, knowsFood),
+    ...partFaults(recipe),
+    ...choiceFaults(recipe),
+    ...stepFaults(recipe),
+    ...preparationFaults(recipe, knowsFood),
+  ];
 }
 
 function idFaults(recipe: Recipe): Fault[] {
@@ -194,6 +215,76 @@ function choiceFaults(recipe: Recipe): Fault[] {
       code: 'recipe.choiceNotOne',
       message: `Exactly one line of the choice ${name} must be chosen; ${group.chosen} are.`,
     }));
+}
+
+function preparationFaults(recipe: Recipe, knowsFood: (id: string) => boolean): Fault[] {
+  const preparations = recipe.preparations ?? [];
+  const faults: Fault[] = [];
+  const byId = new Map(preparations.map((one) => [one.id, one]));
+  preparations.forEach((one, index) => {
+    if (byId.get(one.id) !== one)
+      faults.push({
+        path: `/preparations/${index}/id`,
+        code: 'recipe.duplicateId',
+        message: `The id ${one.id} stands twice. Give each preparation its own.`,
+      });
+    if (one.lines.length === 0)
+      faults.push({
+        path: `/preparations/${index}/lines`,
+        code: 'recipe.emptyPreparation',
+        message: `${one.name} has no lines. Add what it is made of.`,
+      });
+    const inside = recipeFaults({ title: one.name, lines: one.lines, steps: one.steps, preparations: [] }, knowsFood).filter(
+      ({ code }) => code !== 'recipe.unknownPreparation' && code !== 'recipe.tooManyLines',
+    );
+    faults.push(...inside.map((fault) => ({ ...fault, path: `/preparations/${index}${fault.path}` })));
+    faults.push(...linesOfPreparations(one.lines, `/preparations/${index}`, byId));
+    if (turns(one, byId))
+      faults.push({
+        path: `/preparations/${index}`,
+        code: 'recipe.preparationInItself',
+        message: `${one.name} is made of itself. Take it out of its own lines.`,
+      });
+  });
+  return [...faults, ...linesOfPreparations(recipe.lines, '', byId)];
+}
+
+const linesOfPreparations = (lines: readonly Line[], at: string, byId: ReadonlyMap<string, Preparation>): Fault[] =>
+  lines.flatMap(({ preparationId, foodId }, index): Fault[] => {
+    if (preparationId === undefined) return [];
+    if (!byId.has(preparationId))
+      return [
+        {
+          path: `${at}/lines/${index}/preparationId`,
+          code: 'recipe.unknownPreparation',
+          message: `No preparation of this recipe has the id ${preparationId}.`,
+        },
+      ];
+    return foodId === null
+      ? []
+      : [
+          {
+            path: `${at}/lines/${index}/foodId`,
+            code: 'recipe.foodAndPreparation',
+            message: 'A line is of a food or of a preparation, not of both. Send foodId null.',
+          },
+        ];
+  });
+
+/** Whether a preparation leads back to itself. */
+function turns(start: Preparation, byId: ReadonlyMap<string, Preparation>): boolean {
+  const seen = new Set<string>();
+  const next = [start];
+  while (next.length > 0) {
+    for (const { preparationId } of (next.pop() as Preparation).lines) {
+      const other = preparationId === undefined ? undefined : byId.get(preparationId);
+      if (!other || seen.has(other.id)) continue;
+      if (other.id === start.id) return true;
+      seen.add(other.id);
+      next.push(other);
+    }
+  }
+  return false;
 }
 
 function stepFaults(recipe: Recipe): Fault[] {

@@ -5,8 +5,9 @@ import { kitchenBook } from './002-kitchenBook.ts';
 import { ownFoods } from './003-ownFoods.ts';
 import { labelPins } from './004-labelPins.ts';
 import { largeHouse } from './005-largeHouse.ts';
+import { preparations } from './006-preparations.ts';
 
-export const MIGRATIONS: readonly Knex.Migration[] = [first, kitchenBook, ownFoods, labelPins, largeHouse];
+export const MIGRATIONS: readonly Knex.Migration[] = [first, kitchenBook, ownFoods, labelPins, largeHouse, preparations];
 
 /** Knex wants a source; the list in code is it. */
 export const migrationSource: Knex.MigrationSource<{ name: string; migration: Knex.Migration }> = {
