@@ -27,6 +27,9 @@ function Shell() {
           <NavLink to="/foods" className={tab}>
             Foods
           </NavLink>
+          <NavLink to="/preparations" className={tab}>
+            Preparations
+          </NavLink>
           <NavLink to="/settings" className={tab}>
             Settings
           </NavLink>
@@ -69,6 +72,8 @@ export const router = createBrowserRouter([
       { path: '/soups/:id/compare', lazy: async () => ({ Component: (await import('./routes/compare.tsx')).Compare }) },
       { path: '/foods', lazy: async () => ({ Component: (await import('./routes/foods.tsx')).Foods }) },
       { path: '/foods/:id', lazy: async () => ({ Component: (await import('./routes/foods.tsx')).Foods }) },
+      { path: '/preparations', lazy: async () => ({ Component: (await import('./routes/preparations.tsx')).Preparations }) },
+      { path: '/preparations/:id', lazy: async () => ({ Component: (await import('./routes/preparations.tsx')).Preparations }) },
       { path: '/settings', lazy: async () => ({ Component: (await import('./routes/settings.tsx')).SettingsScreen }) },
       { path: '*', element: <Failed /> },
     ],

@@ -96,6 +96,10 @@ export function readSteps(
   const done = segments.map(() => ({ uses: [] as string[], method: undefined as Method | undefined, stage: null as Stage | null }));
 
   const never = () => false;
+  const named = new Map<string, number>();
+  clauses.forEach(({ text }, at) => {
+    for (const id of speakers.linesIn(text, never)) named.set(id, at);
+  });
   const pouring = clauses.map(({ text }) => speakers.linesIn(text, never).some((id) => pours(byId.get(id), categoryOf(id))) && !PREPARES.test(text));
   let before: readonly string[] = [];
   clauses.forEach((clause, at) => {
@@ -126,7 +130,7 @@ export function readSteps(
         pot.now = 'simmer';
     }
     const stage = here === 'bowl' ? 'bowl' : pot.now;
-    takeAway(clause, mentioned, step, { pot, stages, eaten, lines, byId, categoryOf, shelf, before });
+    takeAway(clause, mentioned, step, { pot, stages, eaten, lines, byId, categoryOf, shelf, before, toCome: (id) => (named.get(id) ?? -1) > at });
     if (mentioned.length > 0) before = mentioned.slice(-1);
     step.method ??= found;
     if (found && found !== 'blend' && found !== 'soak') pot.cooked = true;
@@ -296,6 +300,8 @@ interface Taking {
   shelf: Shelf;
   /** The lines the clause before spoke of last. */
   before: readonly string[];
+  /** A later clause speaks of it. */
+  toCome: (id: string) => boolean;
 }
 
 const FLESH: ReadonlySet<Category | undefined> = new Set(['meat', 'poultry', 'fish', 'shellfish']);
@@ -334,10 +340,11 @@ function takeAway(clause: Placed, mentioned: readonly string[], step: { uses: st
 }
 
 /** Everything solid that has cooked in the liquid so far stays behind in the sieve, but for what was lifted out to be kept. */
-function strainSolids({ stages, eaten, pot, categoryOf, lines }: Taking): void {
+function strainSolids({ stages, eaten, pot, categoryOf, lines, toCome }: Taking): void {
   for (const { id } of lines) {
     const category = categoryOf(id);
-    const stage = stages.get(id);
+    // What no step has named is in the pot with the rest, unless it is still to come.
+    const stage = stages.get(id) ?? (toCome(id) ? undefined : 'simmer');
     if ((stage !== 'base' && stage !== 'simmer') || !(isOf(category, 'solid') || category === 'spice')) continue;
     if (pot.takenOut.includes(id) || eaten.has(id)) continue;
     eaten.set(id, 'strained');

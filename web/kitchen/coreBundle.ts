@@ -3,6 +3,7 @@ export { analyse } from '../../core/analysis/analysis.ts';
 export { foodRecord } from '../../core/analysis/foodRecord.ts';
 export { doubtAbout } from '../../core/bowl/doubt.ts';
 export { bowlLines, entriesOf } from '../../core/bowl/entries.ts';
+export { closePreparations, openPreparations, PREPARED, preparedFood } from '../../core/bowl/preparation.ts';
 export { bowlGrams, potByStick, potOnScale } from '../../core/bowl/yield.ts';
 export { readIngredients } from '../../core/food/ingredients.ts';
 export { energyDoubt, labelFaults, labelFood } from '../../core/food/label.ts';

@@ -8,6 +8,7 @@ import { Button } from '../../ui/button.tsx';
 import { focusAfter } from '../../ui/focus.ts';
 import { State } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.tsx';
+import { TakePreparation } from '../preparations/TakePreparation.tsx';
 import { PotSection } from './PotSection.tsx';
 import { potLayers } from './potLayers.ts';
 import { useBench } from './store.ts';
@@ -84,6 +85,7 @@ const NO_MARKS: readonly Mark[] = [];
 /** A new line goes in at the stage of the line in hand, and is weighed at once. */
 function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string) => void }) {
   const [open, setOpen] = useState(false);
+  const [taking, setTaking] = useState(false);
   const addLine = useBench((state) => state.addLine);
   const stage = useBench(({ recipe, selected }) => recipe.lines.find(({ id }) => id === selected)?.stage ?? 'simmer');
   return (
@@ -99,6 +101,20 @@ function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string)
           setOpen(false);
           const name = view.core.shelf.food(id)?.name ?? id;
           onAdded(addLine({ stage, text: name, foodId: id, grams: null }));
+        }}
+      />{' '}
+      <Button kind="chip" onClick={() => setTaking(true)}>
+        <Plus size={14} aria-hidden /> of a preparation
+      </Button>
+      <TakePreparation
+        open={taking}
+        onClose={() => setTaking(false)}
+        onTake={({ id, name, recipe, yieldGrams }) => {
+          setTaking(false);
+          const line = { stage, text: name, foodId: null, grams: null, preparationId: id };
+          const added = addLine(line, { id, name, lines: recipe.lines, steps: recipe.steps, ...(yieldGrams === undefined ? {} : { yieldGrams }) });
+          // The box for its grams takes the focus once the dialog has given it back.
+          setTimeout(() => onAdded(added));
         }}
       />
     </p>

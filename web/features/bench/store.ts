@@ -5,7 +5,7 @@ import { shallow } from 'zustand/shallow';
 import { useStoreWithEqualityFn } from 'zustand/traditional';
 import type { Needs } from '../../../core/swap/needs.ts';
 import { putBack, takeOut } from '../../../core/swap/steps.ts';
-import { type Grams, type Line, type Recipe, settleGroups } from '../../../core/vocabulary/recipe.ts';
+import { type Grams, type Line, type Preparation, type Recipe, settleGroups } from '../../../core/vocabulary/recipe.ts';
 import type { DraftContent } from './merge.ts';
 
 interface BenchState extends DraftContent {
@@ -21,7 +21,8 @@ interface BenchState extends DraftContent {
   takeOption: (lineId: string) => void;
   /** Says which food a line is; its grams are weighed anew where the line tells. */
   chooseFood: (lineId: string, foodId: string, grams: Line['grams']) => void;
-  addLine: (line: Omit<Line, 'id'>) => string;
+  /** A preparation the recipe takes of comes along, as it is kept today. */
+  addLine: (line: Omit<Line, 'id'>, preparation?: Preparation) => string;
   takeOut: (lineId: string) => void;
   putBack: (original: Line, order: readonly string[]) => void;
   /** What the cook has to say of a change; an empty note is none. */
@@ -49,7 +50,7 @@ export const useBench = create<BenchState>()(
         useBench.temporal.getState().clear();
       },
       select: (selected) => set({ selected }),
-      putRecipe: (recipe, selected) => set({ recipe, selected: selected ?? stillThere(recipe, get().selected) }),
+      putRecipe: (recipe, selected) => set({ recipe: asKept(recipe), selected: selected ?? stillThere(recipe, get().selected) }),
       setNeeds: (needs) => set({ needs }),
       weighLine: (lineId, best, interval) =>
         set(({ recipe }) => ({
@@ -68,24 +69,30 @@ export const useBench = create<BenchState>()(
         set(({ recipe }) => ({
           recipe: settleGroups({
             ...recipe,
-            lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, foodId, grams: grams ?? line.grams } : line)),
+            lines: recipe.lines.map((line) => {
+              if (line.id !== lineId) return line;
+              const { preparationId: _, ...plain } = line;
+              return { ...plain, foodId, grams: grams ?? line.grams };
+            }),
           }),
         })),
-      addLine: (line) => {
+      addLine: (line, preparation) => {
         const { recipe } = get();
         const ids = new Set(recipe.lines.map(({ id }) => id));
         let number = recipe.lines.length + 1;
         while (ids.has(`l${number}`)) number += 1;
         const id = `l${number}`;
         const last = recipe.lines.findLastIndex(({ stage }) => stage === line.stage);
-        set({ recipe: { ...recipe, lines: recipe.lines.toSpliced(last + 1 || recipe.lines.length, 0, { ...line, id }) }, selected: id });
+        const lines = recipe.lines.toSpliced(last + 1 || recipe.lines.length, 0, { ...line, id });
+        const others = recipe.preparations?.filter((one) => one.id !== preparation?.id) ?? [];
+        set({ recipe: { ...recipe, lines, ...(preparation ? { preparations: [...others, preparation] } : {}) }, selected: id });
         return id;
       },
       takeOut: (lineId) =>
         set(({ recipe, selected }) =>
           recipe.lines.length > 1 ? { recipe: takeOut(recipe, lineId), selected: selected === lineId ? neighbour(recipe, lineId) : selected } : {},
         ),
-      putBack: (original, order) => set(({ recipe }) => ({ recipe: putBack(recipe, original, order), selected: original.id })),
+      putBack: (original, order) => set(({ recipe }) => ({ recipe: asKept(putBack(recipe, original, order)), selected: original.id })),
       noteChange: (lineId, note) =>
         set(({ notes }) => {
           const { [lineId]: _, ...others } = notes ?? {};
@@ -102,6 +109,12 @@ export const useBench = create<BenchState>()(
     },
   ),
 );
+
+/** A line of a preparation names no food of the shelf, whatever the view calls it. */
+const asKept = (recipe: Recipe): Recipe =>
+  recipe.lines.some(({ preparationId, foodId }) => preparationId !== undefined && foodId !== null)
+    ? { ...recipe, lines: recipe.lines.map((line) => (line.preparationId === undefined ? line : { ...line, foodId: null })) }
+    : recipe;
 
 /** A line weighed; a part that is weighed anew makes its whole as much more, a whole divides as before. */
 function weighed({ lines }: Recipe, lineId: string, grams: Grams): Line[] {

@@ -49,15 +49,23 @@ export function originalOf(versions: readonly VersionBody[], basedOn: string | n
   return (versions.find(({ id }) => id === basedOn) ?? versions[0])?.recipe ?? null;
 }
 
+/** The recipe with its preparations as foods, and the kitchen that knows them; without any, both as they are. */
+function opened(kitchen: Kitchen, kept: Recipe): { recipe: Recipe; core: Kitchen } {
+  const { recipe, shelf } = kitchen.openPreparations(kept, kitchen.shelf);
+  return { recipe, core: shelf === kitchen.shelf ? kitchen : { ...kitchen, shelf } };
+}
+
 export function useBenchView(originalRecipe: Recipe | null, prices: PriceList | undefined): BenchView {
-  const core = useKitchen();
-  const recipe = useBench((state) => state.recipe);
+  const kitchen = useKitchen();
+  const kept = useBench((state) => state.recipe);
+  // A preparation is a food of this soup alone: the shelf of the view knows it.
+  const { recipe, core } = useMemo(() => opened(kitchen, kept), [kitchen, kept]);
   const needs = useBench((state) => state.needs);
   const options = JSON.stringify(optionsOf(needs));
-  const first = originalRecipe ?? recipe;
+  const first = originalRecipe ?? kept;
   const original = useMemo(
-    () => ({ recipe: first, analysis: core.analyse(first, { ...JSON.parse(options), prices }, core.shelf) }),
-    [core, first, options, prices],
+    () => ({ recipe: opened(kitchen, first).recipe, analysis: kitchen.analyse(first, { ...JSON.parse(options), prices }, kitchen.shelf) }),
+    [kitchen, first, options, prices],
   );
   const analysis = useMemo(() => core.analyse(recipe, { ...JSON.parse(options), prices }, core.shelf), [core, recipe, options, prices]);
   return useMemo(() => {
