@@ -1,7 +1,8 @@
 /** A stock of the house written down once, taken by a soup, seen on its board; and salt that is only 'to taste'. */
 import { expect, expectAccessible, test } from './kitchen.ts';
 
-const STOCK = '200 g celery, in chunks\n200 g onions, halved\n2.5 litres water\n\nSimmer for 45 minutes without a lid. Strain, discard the vegetables.';
+const STOCK =
+  '200 g celery, in chunks\n200 g onions, halved\n2.5 litres water\n\nSimmer for 45 minutes without a lid. Strain, discard the vegetables.';
 
 test('a preparation is kept, a soup takes of it, its celery is told with the path, and forgetting it can be undone', async ({ page, server }) => {
   await page.goto(`${server.url}/preparations`);
@@ -18,11 +19,16 @@ test('a preparation is kept, a soup takes of it, its celery is told with the pat
   await expect(page.getByRole('list', { name: 'Preparations' })).toContainText('House stock');
 
   await page.goto(`${server.url}/read`);
-  await page.getByRole('textbox', { name: 'Recipe text' }).fill('Carrot soup\nServes 4\n\n600 g carrots, sliced\nsalt to taste\n\nSimmer for 20 minutes and blend. Season.');
+  await page
+    .getByRole('textbox', { name: 'Recipe text' })
+    .fill('Carrot soup\nServes 4\n\n600 g carrots, sliced\nsalt to taste\n\nSimmer for 20 minutes and blend. Season.');
   await page.getByRole('button', { name: 'Put on the bench' }).click();
   const pot = page.getByRole('region', { name: 'Pot' });
   await pot.getByRole('button', { name: 'of a preparation' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /House stock/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /House stock/ })
+    .click();
   await expect(page.getByLabel('Grams of House stock')).toBeFocused();
   await page.keyboard.type('1000');
   await page.keyboard.press('Enter');

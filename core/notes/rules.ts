@@ -67,7 +67,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     code: 'food.unmatched',
     severity: 'danger',
     source: COMMON,
-    message: 'No food is chosen for {what}. Every figure is at least what is shown, and every allergen has to be checked.',
+    message: 'No food is chosen for {what}. Every figure is at least what is shown, and every allergen it could hold has to be checked.',
     when: ({ lines }) => {
       const open = lines.filter(({ food }) => !food);
       return open.length > 0 ? { lineIds: open.map(({ line }) => line.id), what: open.map(({ line }) => `'${line.text}'`).join(', ') } : null;

@@ -386,6 +386,7 @@ const cooksFor = (step: string): boolean =>
 /** Words of fire in the method. */
 const HEAT =
   /\b(?:fry|fried|simmer\w*|boil\w*|sweat\w*|soften\w*|saut\w*|roast\w*|bak(?:e|ed|ing)|cook\w*|heat\w*|hot|warm\w*|brown\w*|melt\w*|toast\w*|pan|pot|oven|microwave\w*|steam\w*|grill\w*|char\w*|minutes on)\b/i;
+const FOR_THE_BREAD = /^(?:butter|margarine)\b.*\bfor the\b.*\b(?:bread|toast|rolls?|buns?|crackers?|baguette|naan|scones?)\b/i;
 const AT_TABLE = /\b(?:on the side|at the table|alongside)\b/i;
 
 /** The stage of a line: its heading, what its own words say, else the step that uses it first. */
@@ -398,12 +399,15 @@ function stageOf(
 ): Stage {
   if (textLine.stage === 'plate') return 'plate';
   const food = line.foodId ? shelf.food(line.foodId) : undefined;
+  // A butter for the bread goes where the bread goes.
+  if (FOR_THE_BREAD.test(line.text)) return 'plate';
   const bread =
     food !== undefined &&
     food.category === 'bread' &&
-    !/\b(?:croutons?|crumbs?|cubed|diced|torn|crushed|float)\b/i.test(`${food.id} ${line.text} ${textLine.part ?? ''}`);
+    !/\b(?:croutons?|cubed|diced|torn|crushed|float)\b|crumbs?\b/i.test(`${food.id} ${line.text} ${textLine.part ?? ''}`);
   const served = textLine.stage === 'bowl' || TO_SERVE.test(line.text) || used === 'bowl' || used === 'plate' || AT_TABLE.test(line.text);
-  if ((served && bread) || AT_TABLE.test(line.text)) return 'plate';
+  // Bread that no step speaks of is eaten beside the soup.
+  if ((served && bread) || AT_TABLE.test(line.text) || (bread && used === undefined && otherwise === 'simmer' && !textLine.stage)) return 'plate';
   // Of two lines of one food, the one 'to scatter' is on the bowl whatever the steps say of the other.
   if (twice && FOR_THE_TOP.test(line.text)) return 'bowl';
   if (used === 'plate') return 'bowl';

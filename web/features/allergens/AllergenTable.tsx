@@ -3,6 +3,7 @@ import type { DietState } from '../../../core/allergen/diets.ts';
 import type { Analysis } from '../../../core/analysis/analysis.ts';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Recipe } from '../../../core/vocabulary/recipe.ts';
+import { openToAll } from '../../kitchen/openToAll.ts';
 import { State, type Tone } from '../../ui/state.tsx';
 
 const SCOPES = ['pot', 'bowl', 'plate'] as const;
@@ -19,7 +20,7 @@ const RANK: readonly (AllergenState | DietState)[] = ['contains', 'breaks', 'che
 /** Every allergen the ingredients show or leave open, in pot, bowl and plate, with the lines that decide it; then the diets. */
 export function AllergenTable({ analysis, recipe }: { analysis: Analysis; recipe: Recipe }) {
   const words = new Map(recipe.lines.map(({ id, text }) => [id, text]));
-  const unmatched = new Set(analysis.notes.find(({ code }) => code === 'food.unmatched')?.lineIds ?? []);
+  const unmatched = new Set(openToAll(analysis));
   const shown = analysis.allergens
     .filter(({ scopes, because }) => scopes.plate !== 'absent' && because.some(({ lineId }) => !unmatched.has(lineId)))
     .sort((a, b) => RANK.indexOf(a.scopes.plate) - RANK.indexOf(b.scopes.plate) || Number(b.declared) - Number(a.declared));

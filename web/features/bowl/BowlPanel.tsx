@@ -4,6 +4,7 @@ import { SEASONED } from '../../../core/taste/balance.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Nutrient } from '../../../core/vocabulary/nutrient.ts';
 import { figure, restsOnWords } from '../../kitchen/format.ts';
+import { openToAll } from '../../kitchen/openToAll.ts';
 import { Disclosure } from '../../ui/disclosure.tsx';
 import { Notice, State } from '../../ui/state.tsx';
 import type { BenchView } from '../bench/view.ts';
@@ -113,7 +114,7 @@ const AllergenBoard = memo(Board, (a, b) => a.analysis === b.analysis || told(a.
 function Board({ analysis }: { analysis: Analysis }) {
   const by = (state: string) => analysis.allergens.filter((allergen) => allergen.state === state);
   // A line without a food leaves every allergen open: said once, and not twenty-six times.
-  const unmatched = analysis.notes.find(({ code }) => code === 'food.unmatched')?.lineIds ?? [];
+  const unmatched = openToAll(analysis);
   const checks = by('check').filter(({ because }) => because.some(({ lineId }) => !unmatched.includes(lineId)));
   const plate = analysis.allergens.filter(({ state, scopes }) => scopes.plate !== state);
   return (

@@ -86,7 +86,7 @@ export function PreparationForm({ kept, onSaved, onForget }: Props) {
         Soups that have taken of it keep their own copy: changing it here changes none of them.
       </p>
       <div className="flex flex-wrap gap-4">
-        <Field label="Comes to, g (weighed, in the bowl of the scale)">
+        <Field label="Comes to, g (weighed)">
           <NumberInput late className="w-32" value={yieldGrams} min={1} max={1e7} onValue={(value) => setYield(value ?? undefined)} />
         </Field>
         <Field label="A bowl takes, g">
@@ -138,7 +138,9 @@ function Worked({ name, recipe, yieldGrams }: { name: string; recipe: Recipe; yi
       </ul>
       <p className="mt-2">
         100 g: protein {sure('proteinG', 'g')}, fat {sure('fatG', 'g')}, carbohydrate {sure('carbohydrateG', 'g')}, sodium {sure('sodiumMg', 'mg')}.
-        {yieldGrams === undefined ? ' What it comes to is worked out from what steams away; weigh it once.' : ' What it comes to was weighed, and the figures go by it.'}
+        {yieldGrams === undefined
+          ? ' What it comes to is worked out from what steams away; weigh it once.'
+          : ' What it comes to was weighed, and the figures go by it.'}
       </p>
       {contains !== '' && <p>Contains {contains}.</p>}
       {checks !== '' && <p className="text-mustard">Check: {checks}.</p>}
