@@ -96,7 +96,7 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
       words === undefined ? line : { ...line, text: words },
       textLine,
       read.stages.get(line.id),
-      { otherwise, twice: twice.has(line.foodId) },
+      { otherwise, twice: twice.has(line.foodId), alone: drafts.length === 1 },
       shelf,
     );
     if (cold && (line.stage === 'base' || line.stage === 'simmer')) line.stage = 'blend';
@@ -394,7 +394,7 @@ function stageOf(
   line: Line,
   textLine: TextLine,
   used: Stage | undefined,
-  { otherwise, twice }: { otherwise: Stage; twice: boolean },
+  { otherwise, twice, alone }: { otherwise: Stage; twice: boolean; alone: boolean },
   shelf: Shelf,
 ): Stage {
   if (textLine.stage === 'plate') return 'plate';
@@ -407,7 +407,8 @@ function stageOf(
     !/\b(?:croutons?|cubed|diced|torn|crushed|float)\b|crumbs?\b/i.test(`${food.id} ${line.text} ${textLine.part ?? ''}`);
   const served = textLine.stage === 'bowl' || TO_SERVE.test(line.text) || used === 'bowl' || used === 'plate' || AT_TABLE.test(line.text);
   // Bread that no step speaks of is eaten beside the soup.
-  if ((served && bread) || AT_TABLE.test(line.text) || (bread && used === undefined && otherwise === 'simmer' && !textLine.stage)) return 'plate';
+  if ((served && bread) || AT_TABLE.test(line.text) || (bread && used === undefined && otherwise === 'simmer' && !textLine.stage && !alone))
+    return 'plate';
   // Of two lines of one food, the one 'to scatter' is on the bowl whatever the steps say of the other.
   if (twice && FOR_THE_TOP.test(line.text)) return 'bowl';
   if (used === 'plate') return 'bowl';
