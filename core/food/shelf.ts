@@ -12,6 +12,7 @@ import { ERROR_CLASS, neverIn, type StoredNutrient } from '../vocabulary/nutrien
 import type { Origin } from '../vocabulary/origin.ts';
 import { COMPOSITES, MAKE_UP } from './data/composites.ts';
 import { CURATED_ROWS } from './data/index.ts';
+import { MICRONUTRIENTS } from './data/micronutrients.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { type FoodRow, LIMITED } from './data/row.ts';
 import { type Figures, figuresOf } from './figures.ts';
@@ -119,7 +120,10 @@ function portionsOf(row: FoodRow): Portion[] {
 function curatedFood(row: FoodRow): Food {
   const origins = defaultOrigins(row);
   const zeroByNature = new Set(naturalZeros(row, origins));
-  const per100g: Partial<Record<StoredNutrient, number>> = { ...row.more };
+  const per100g: Partial<Record<StoredNutrient, number>> = {};
+  for (const [key, table] of Object.entries(MICRONUTRIENTS) as [StoredNutrient, Readonly<Record<string, number>>][])
+    if (Object.hasOwn(table, row.id)) per100g[key] = table[row.id] as number;
+  Object.assign(per100g, row.more);
   const spread: Partial<Record<StoredNutrient, readonly [number, number]>> = {};
   LIMITED.forEach((key, index) => {
     const value = row.f[index + 1];

@@ -59,14 +59,14 @@ function weighOne(amount: WrittenAmount, food: Food, system: System, words: stri
   const { range, unit } = amount;
   if (!range) return null;
   if (amount.each && (unit === null || unit.kind === 'count')) return weighContainers(amount, food, system, words);
-  if (!unit) return weighPieces(range, 'each', food, amount.size);
+  if (!unit) return stockCube(range, 'each', food, system) ?? weighPieces(range, 'each', food, amount.size);
   switch (unit.kind) {
     case 'mass':
       return asBought(spread(midpoint(range) * unit.grams, range, WEIGHED), words, food);
     case 'volume':
       return weighVolume(unit, range, food, system, words.toLowerCase());
     case 'count':
-      return weighPieces(range, unit.name, food, amount.size) ?? weighPour(range, unit.name, food);
+      return stockCube(range, unit.name, food, system) ?? weighPieces(range, unit.name, food, amount.size) ?? weighPour(range, unit.name, food);
   }
 }
 
@@ -120,6 +120,17 @@ function weighVolume(unit: Extract<Unit, { kind: 'volume' }>, range: Range, food
   const mid = midpoint(range) || 1;
   return { grams: times(cup, { min: (cups * range.min) / mid, max: (cups * range.max) / mid }), how: 'cup weight' };
 }
+
+/** A US stock cube is 4 g and makes a cup; elsewhere one is 10 g and makes half a litre (common practice of packers, no source). */
+const US_CUBE: Portion = { measure: 'cube', grams: 4, low: 3.5, high: 5, source: 'common practice, no source' };
+const stockCube = (range: Range, measure: string, food: Food, system: System): Weighing =>
+  system === 'us' &&
+  food.category === 'broth' &&
+  food.state !== 'cooked' &&
+  food.densityGPerMl === undefined &&
+  (measure === 'cube' || measure === 'each')
+    ? { grams: times(US_CUBE, range), how: 'cube' }
+    : null;
 
 /** What a small or a large one weighs beside a middling one (common practice: 'a small onion passes for half a medium'). */
 const OF_MEDIUM = { small: 0.6, medium: 1, large: 1.4 } as const satisfies Record<Size, number>;
