@@ -120,9 +120,20 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
       tokensOf(part).filter((word) => !/^(?:for|the|to|in|on|a|and|of|soup|ingredient)$/.test(word)),
     ]),
   );
+  const pairsIn = new Map<string, number[]>();
+  own.forEach(({ pairs }, at) => {
+    for (const pair of pairs) pairsIn.set(pair, [...(pairsIn.get(pair) ?? []), at]);
+  });
+  // A clause is asked about several times while the steps are walked.
+  const known = new Map<string, ReadonlySet<number>>();
   const named = (clause: string): Set<number> => {
+    let places = known.get(clause);
+    if (!places) known.set(clause, (places = namedIn(clause)));
+    return new Set(places);
+  };
+  const namedIn = (clause: string): Set<number> => {
     const tokens = wordsOf(clause);
-    const places = new Set(tokens.flatMap((token, at) => nearest(index.get(token) ?? [], tokens, at, own)));
+    const places = new Set(tokens.flatMap((token, at) => nearest(index.get(token) ?? NOWHERE, tokens, at, own, pairsIn)));
     return withoutStockOf(clause, places, category, lines, heads);
   };
   const linesIn = (clause: string, open: (id: string) => boolean): string[] => {
@@ -159,10 +170,17 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
  * Of several lines a word could speak of, those that share the words about it: 'the thick coconut milk', '20 g butter', 'lime leaves'.
  * Where two words beside each other stand so in one line only, no other is meant: 'peanut butter' speaks of no peanuts.
  */
-function nearest(places: readonly number[], tokens: readonly string[], at: number, own: readonly Words[]): readonly number[] {
+function nearest(
+  places: readonly number[],
+  tokens: readonly string[],
+  at: number,
+  own: readonly Words[],
+  pairsIn: ReadonlyMap<string, readonly number[]>,
+): readonly number[] {
+  if (places.length === 0) return places;
   const after = tokens[at + 1];
   const pair = after === undefined ? null : `${tokens[at]} ${after}`;
-  const named = pair === null ? [] : own.flatMap(({ pairs }, line) => (pairs.has(pair) ? [line] : []));
+  const named = pair === null ? NOWHERE : (pairsIn.get(pair) ?? NOWHERE);
   if (named.length > 0) return places.filter((place) => named.includes(place));
   if (places.length < 2) return places;
   for (const beside of [tokens[at - 1], tokens[at - 2], tokens[at - 3], after]) {
@@ -182,6 +200,7 @@ const ownOf = ({ text }: Line): Words => {
   return { words: new Set(tokens), pairs: new Set(tokens.slice(1).map((token, at) => `${tokens[at]} ${token}`)) };
 };
 
+const NOWHERE: readonly number[] = [];
 const BREAD_SHAPES = ['crumb', 'crouton', 'toast', 'crust'];
 
 const wordsOf = (clause: string): string[] => tokensOf(clause).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));

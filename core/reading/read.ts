@@ -17,7 +17,7 @@ import type { Named } from './running.ts';
 import type { Accounted, Sections, TextLine } from './sections.ts';
 import { severalOf } from './several.ts';
 import { sourceOf } from './source.ts';
-import { readSteps } from './steps.ts';
+import { type ReadSteps, readSteps } from './steps.ts';
 import { proposeSeasoning } from './toTaste.ts';
 import { WAITS } from './verbs.ts';
 import { claimDoubts, unlistedIn, wholeDoubts } from './wholeDoubts.ts';
@@ -84,9 +84,10 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   for (const textLine of sections.ingredients)
     drafts.push(...(ofTheAbove(textLine, drafts, context) ?? readIngredient(textLine, drafts.length, context)));
   const steps = sections.steps.slice(0, MAX_STEPS);
-  if (!source.prose) drafts.push(...unlisted(steps, drafts, context));
+  const first = source.prose ? null : unlisted(steps, drafts, context);
+  drafts.push(...(first?.more ?? []));
   const listed = drafts.map(({ line }) => line);
-  const read = readSteps(steps, listed, shelf, partsOf(drafts));
+  const read = first && first.more.length === 0 ? first.read : readSteps(steps, listed, shelf, partsOf(drafts));
   // Nothing is heated: what no step names goes into the blender with the rest.
   const cold = read.steps.some(({ method }) => method === 'blend') && !steps.some(({ text: step }) => HEAT.test(step) || cooksFor(step));
   const otherwise = cold ? 'blend' : read.steps.length > 0 ? 'simmer' : 'base';
@@ -162,11 +163,12 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
 }
 
 /** What only a step names is in the soup all the same: a line, with the amount the step gives or none, and a doubt. */
-function unlisted(steps: readonly TextLine[], drafts: readonly Draft[], context: Context): Draft[] {
+function unlisted(steps: readonly TextLine[], drafts: readonly Draft[], context: Context): { more: Draft[]; read: ReadSteps } {
   const { shelf, doubts } = context;
   const listed = drafts.map(({ line }) => line);
   const out: Draft[] = [];
-  for (const textLine of unlistedIn(steps, readSteps(steps, listed, shelf, partsOf(drafts)), listed, partsOf(drafts), shelf)) {
+  const read = readSteps(steps, listed, shelf, partsOf(drafts));
+  for (const textLine of unlistedIn(steps, read, listed, partsOf(drafts), shelf)) {
     const found = readIngredient(textLine, drafts.length + out.length, context);
     out.push(...found);
     for (const { line } of found)
@@ -177,7 +179,7 @@ function unlisted(steps: readonly TextLine[], drafts: readonly Draft[], context:
         message: `Only a step names '${textLine.text}', no line lists it. It is counted${line.grams ? ` at ${Math.round(line.grams.best)} g` : ', its amount is not known'}; take it out if it is not used.`,
       });
   }
-  return out;
+  return { more: out, read };
 }
 
 function dropWhere(doubts: Doubt[], drop: (doubt: Doubt) => boolean): void {
