@@ -6,8 +6,7 @@
 import { type AllergenRules, type AllergenVerdict, allergenBoard, type CountedLine } from '../allergen/board.ts';
 import { type DietVerdict, dietVerdicts } from '../allergen/diets.ts';
 import { type Cost, costOf, type PriceList } from '../bowl/cost.ts';
-import { contentsOf, type Entry, entriesOf, kernelLines, waterOf } from '../bowl/entries.ts';
-import { evaporation } from '../bowl/heat.ts';
+import { contentsOf, type Entry, entriesOf, kernelLines, waterLost } from '../bowl/entries.ts';
 import { type KernelLine, type Sums, sumLines } from '../bowl/kernel.ts';
 import { type Bowl, EMPTY, resolveBowl } from '../bowl/pot.ts';
 import { openPreparations } from '../bowl/preparation.ts';
@@ -138,7 +137,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
   const entries = entriesOf(recipe, regime, shelf);
   const counted: CountedLine[] = entries;
   const board = withUnread(recipe, counted, shelf);
-  const bowl = resolveBowl(recipe, contentsOf(entries), evaporation(recipe, waterOf(entries)));
+  const bowl = resolveBowl(recipe, contentsOf(entries), waterLost(recipe, entries));
 
   const eaten = entries.filter(({ line }) => line.stage !== 'plate');
   const lines = kernelLines(eaten, bowl, recipe);

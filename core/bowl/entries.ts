@@ -9,7 +9,7 @@ import { Z95 } from '../statistics/normal.ts';
 import type { Food } from '../vocabulary/food.ts';
 import { NUTRIENT_INDEX } from '../vocabulary/nutrient.ts';
 import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
-import { evaporation, heatOfLine } from './heat.ts';
+import { dryHeatLoss, type Evaporation, evaporation, heatOfLine } from './heat.ts';
 import type { KernelLine } from './kernel.ts';
 import { type Bowl, mlPer100g, type PotContents, resolveBowl } from './pot.ts';
 import { type Stay, stayOf } from './stay.ts';
@@ -68,7 +68,7 @@ const unmatchedShare = ({ eaten, eatenShare }: Line): number =>
 
 const WATER = NUTRIENT_INDEX.waterG;
 
-export function waterOf(entries: readonly Entry[]): number {
+function waterOf(entries: readonly Entry[]): number {
   return entries.reduce(
     (sum, { line, figures }) =>
       line.stage === 'bowl' || line.stage === 'plate' || !figures || !line.grams
@@ -76,6 +76,14 @@ export function waterOf(entries: readonly Entry[]): number {
         : sum + (line.grams.best * (figures.value[WATER] as number)) / 100,
     0,
   );
+}
+
+/** What steams from the pot, and what left the food on a tray or in a pan before. */
+export function waterLost(recipe: Recipe, entries: readonly Entry[]): Evaporation {
+  const water = waterOf(entries);
+  const dry = dryHeatLoss(recipe, entries);
+  const pot = evaporation(recipe, Math.max(0, water - dry.grams));
+  return { grams: pot.grams + dry.grams, sd: Math.hypot(pot.sd, dry.sd) };
 }
 
 /** What one bowl is made of, as the kernel and the draws want it, with the line each entry stands for. */
@@ -89,7 +97,7 @@ export interface BowlLines {
 export function bowlLines(recipe: Recipe, options: { regime?: RegimeId | undefined }, shelf: Shelf): BowlLines {
   const regime = REGIMES[options.regime ?? 'us'];
   const entries = entriesOf(recipe, regime, shelf);
-  const bowl = resolveBowl(recipe, contentsOf(entries), evaporation(recipe, waterOf(entries)));
+  const bowl = resolveBowl(recipe, contentsOf(entries), waterLost(recipe, entries));
   const known = entries.filter(({ line, figures }) => line.stage !== 'plate' && line.grams !== null && figures !== null);
   return { lines: kernelLines(known, bowl, recipe), lineIds: known.map(({ line }) => line.id), yieldError: bowl.error };
 }

@@ -7,7 +7,9 @@
  */
 
 import { Z95 } from '../statistics/normal.ts';
-import type { Lid, Recipe, Stage, Step } from '../vocabulary/recipe.ts';
+import type { Food } from '../vocabulary/food.ts';
+import type { Lid, Line, Recipe, Stage, Step } from '../vocabulary/recipe.ts';
+import { type DryHeat, lostBy, TYPICAL_MINUTES } from './data/dryHeat.ts';
 import type { HeatKind } from './data/retention.ts';
 
 export const DEFAULT_POT_CM = 28;
@@ -87,6 +89,50 @@ export function evaporation(recipe: Recipe, waterGrams: number): Evaporation {
   }
   const most = waterGrams * 0.9;
   return grams > most ? { grams: most, sd: Math.min(sd, most / Z95) } : { grams, sd };
+}
+
+/** A line as it meets dry heat: what it weighs and how much of that is water. */
+export interface Drying {
+  line: Line;
+  food: Food | null;
+}
+
+/** No food gives up more of its water than this and is still a soup's. */
+const MOST_OF_ITS_WATER = 0.9;
+const GONE =
+  /\b(?:water|liquid|juices?|moisture)\b[^.;]{0,30}\b(?:gone|evaporated|cooked (?:off|away)|disappeared|driven off)\b|\buntil (?:almost |nearly )?dry\b/i;
+
+/** Water that leaves the food itself on a tray, in a pan or under an open sweat, before any liquid is there; bounded by what it holds. */
+export function dryHeatLoss(recipe: Recipe, lines: readonly Drying[]): Evaporation {
+  let grams = 0;
+  let variance = 0;
+  for (const { line, food } of lines) {
+    if (!food || !line.grams || line.stage === 'bowl' || line.stage === 'plate') continue;
+    const water = (food.per100g.waterG ?? 0) / 100;
+    let left = water * MOST_OF_ITS_WATER;
+    for (const step of recipe.steps) {
+      if (!step.uses?.includes(line.id)) continue;
+      const heat = dryHeatOf(step);
+      const lost = heat && lostBy(food, heat);
+      if (!heat || !lost) continue;
+      const by = step.minutes && heat !== 'gone' ? Math.min(MOST_TIME, minutesOf(step) / TYPICAL_MINUTES[heat]) : 1;
+      const [best, low, high] = lost.map((share) => Math.min(left, share * by)) as [number, number, number];
+      grams += line.grams.best * best;
+      variance += ((line.grams.best * (high - low)) / 2 / Z95) ** 2;
+      left = Math.max(0, left - best);
+    }
+  }
+  return { grams, sd: Math.sqrt(variance) };
+}
+/** A tray left in half as long again loses that much more, and no further. */
+const MOST_TIME = 1.3;
+
+function dryHeatOf(step: Step): DryHeat | null {
+  if (step.method === 'roast' || step.method === 'bake') return 'roast';
+  if (step.method !== 'sweat' && step.method !== 'brown' && step.method !== 'fry') return null;
+  if (GONE.test(step.text)) return 'gone';
+  if (step.method !== 'sweat') return 'brown';
+  return step.lid === 'on' || step.lid === 'ajar' ? 'sweatCovered' : 'sweatOpen';
 }
 
 function ratePerHour(step: Step, ringKw: number | undefined, areaM2: number): readonly [number, number, number] {

@@ -10,8 +10,7 @@ import type { Category } from '../vocabulary/category.ts';
 import type { Food, FoodFlag } from '../vocabulary/food.ts';
 import { NUTRIENT_INDEX, NUTRIENT_ROWS, NUTRIENTS, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Line, type Preparation, type Recipe } from '../vocabulary/recipe.ts';
-import { contentsOf, type Entry, entriesOf, kernelLines, waterOf } from './entries.ts';
-import { evaporation } from './heat.ts';
+import { contentsOf, type Entry, entriesOf, kernelLines, waterLost } from './entries.ts';
 import { sumLines } from './kernel.ts';
 import { resolveBowl } from './pot.ts';
 
@@ -80,7 +79,7 @@ export function preparedFood(preparation: Preparation, shelf: Shelf): Food {
     ...(preparation.yieldGrams === undefined ? {} : { measuredYieldGrams: preparation.yieldGrams }),
   };
   const entries = entriesOf(recipe, REGIMES.us, shelf);
-  const bowl = resolveBowl(recipe, contentsOf(entries), evaporation(recipe, waterOf(entries)));
+  const bowl = resolveBowl(recipe, contentsOf(entries), waterLost(recipe, entries));
   const { value, low, high } = sumLines(kernelLines(entries, bowl, recipe), bowl.error);
   const to100 = 100 / Math.max(bowl.servingGrams, 1);
   const per100g: Partial<Record<StoredNutrient, number>> = {};

@@ -51,6 +51,7 @@ function line(value: unknown, index: number): Line {
     grams: grams(it.grams),
     amount: amount && unit !== undefined ? { ...amount, unit } : undefined,
     prep: text(it.prep),
+    cut: text(it.cut) ?? positive(it.cut),
     eaten: one(it.eaten, EATEN),
     eatenShare: share(it.eatenShare),
     perBowl: flag(it.perBowl),

@@ -6,9 +6,11 @@ import { type Line, MAX_LINES, MAX_STEPS, type Recipe, type Stage, settleGroups 
 import { besides, firstUse } from './besides.ts';
 import { chooseFood } from './chooseFood.ts';
 import { chooseGrams, gramsWithoutFood } from './chooseGrams.ts';
+import { claimDoubts, claimsOf } from './claims.ts';
 import { clausesOf, methodOf, minutesIn } from './clauses.ts';
 import type { Context } from './context.ts';
 import { coverLines } from './cover.ts';
+import { cutOf } from './cut.ts';
 import { byConsequence, type Doubt, readingOf } from './doubts.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { recipeOfJson } from './ownJson.ts';
@@ -20,7 +22,7 @@ import { sourceOf } from './source.ts';
 import { type ReadSteps, readSteps } from './steps.ts';
 import { proposeSeasoning } from './toTaste.ts';
 import { WAITS } from './verbs.ts';
-import { claimDoubts, unlistedIn, wholeDoubts } from './wholeDoubts.ts';
+import { unlistedIn, wholeDoubts } from './wholeDoubts.ts';
 
 export type MeasureChoice = 'auto' | System;
 
@@ -112,12 +114,14 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   coverLines(listed, context);
   const { lines, unequal } = divide(listed, read, shelf, system);
   const at = new Map(drafts.map(({ line, textLine }) => [line.id, textLine.at]));
+  const claims = claimsOf(text);
   const recipe: Recipe = {
     title: sections.title || 'Untitled soup',
     measures: system,
     ...(servings === undefined ? {} : { servings }),
     ...yieldOf(sections, system),
     ...statementsOf(sections),
+    ...(claims.length > 0 ? { claims } : {}),
     ...(unread.length > 0 ? { unread: unread.map(({ text: words }) => words) } : {}),
     lines,
     steps: read.steps.slice(0, MAX_STEPS),
@@ -360,6 +364,8 @@ function oneLine(written: WrittenLine, textLine: TextLine, id: string, context: 
   const { range, unit, size } = written.amount;
   if (range) line.amount = { ...range, unit: unit?.name ?? size ?? 'each' };
   if (written.amount.after) line.prep = written.amount.after;
+  const cut = cutOf(written.text);
+  if (cut !== undefined) line.cut = cut;
   if (written.optional) line.optional = true;
   const food = chooseFood(written, line, place, context);
   if (food) {

@@ -5,7 +5,7 @@
  */
 import type { Shelf } from '../food/shelf.ts';
 import { type Category, isOf } from '../vocabulary/category.ts';
-import { type Eaten, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
+import { type Eaten, type Lid, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
 import { type Clause, clausesOf, isNoun, lidIn, methodMinutes, methodOf, minutesIn, segmentsOf } from './clauses.ts';
 import { joinItems, speakersOf } from './heads.ts';
 import type { TextLine } from './sections.ts';
@@ -145,11 +145,15 @@ export function readSteps(
     }
   });
   fatsToTheFrying(lines, categoryOf, clauses, stages, speakers.linesIn);
+  let lidNow: Lid | null = null;
   const steps = segments.map((text, place): Step => {
     const { uses, method, stage } = done[place] as (typeof done)[number];
     const minutes = methodMinutes(text, method);
     const doneWhen = /\buntil\s+([^.,;]+)/i.exec(text)?.[1]?.trim();
-    const lid = lidIn(text);
+    // A lid holds until one takes it off; to add something one does.
+    const said = lidIn(text);
+    const lid = said ?? (lidNow !== null && method && POT_METHODS.has(method) && method !== 'blend' && !ADDS.test(text) ? lidNow : null);
+    lidNow = ADDS.test(text) && said === null ? null : (lid ?? lidNow);
     const before = done.slice(0, place).findLast((one) => one.stage !== null)?.stage ?? 'base';
     return {
       id: `s${place + 1}`,

@@ -43,6 +43,8 @@ export interface Line {
   grams: Grams | null;
   amount?: Amount | undefined;
   prep?: string | undefined;
+  /** How it is cut: a word ('diced'), or the size of a piece in cm. */
+  cut?: string | number | undefined;
   eaten?: Eaten | undefined;
   /** The share that stays in the soup of what `eaten` takes away; of the whole line when all is eaten. */
   eatenShare?: number | undefined;
@@ -92,6 +94,8 @@ export interface Recipe {
   unread?: string[] | undefined;
   /** What the text says of allergens in words of its own: 'Contains: milk', 'made in a kitchen that handles nuts'. */
   statements?: string[] | undefined;
+  /** What the text claims of the soup, in its own words: for a sheet to answer, never taken at its word. */
+  claims?: string[] | undefined;
   pot?: { diameterCm?: number | undefined; depthCm?: number | undefined; ringKw?: number | undefined } | undefined;
   lines: Line[];
   steps: Step[];
