@@ -229,3 +229,22 @@ describe('what a line says besides its first use is a line too', () => {
     ['50 g butter, plus 1 onion', ['butter-salted weighed simmer', 'onion weighed simmer']],
   ])('%s', (line, expected) => expect(linesOf(line)).toEqual(expected));
 });
+
+describe('amounts by sight', () => {
+  const grams = (line: string) =>
+    read(`A soup\nServes 4\n\nIngredients\n600 g sliced carrots\n${line}\n\nMethod\nSimmer 20 minutes and blend.`).recipe.lines[1]?.grams ?? {
+      best: 0,
+      low: 0,
+      high: 0,
+    };
+  test('less barely covers than covers, and that is less than submerged (common practice, no source)', () => {
+    const [half, barely, just, deep] = ['water, to come half way', 'water to barely cover', 'water to cover', 'water, to submerge'].map(
+      (line) => grams(line).best,
+    ) as [number, number, number, number];
+    expect([half < barely, barely < just, just < deep]).toEqual([true, true, true]);
+    expect(just).toBeGreaterThan(300);
+  });
+  test('a film of oil over the bottom of a pot is about 27 g, 8 to 90', () => {
+    expect(grams('a film of olive oil over the bottom of the pot')).toEqual({ best: 27, low: 8, high: 88 });
+  });
+});

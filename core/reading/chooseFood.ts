@@ -142,9 +142,9 @@ function matchWhole({ food, amount }: WrittenLine, shelf: Shelf): Match {
 }
 
 /** What a food is packed in, comes with, is for. */
-const BEHIND = /\s+(?:in|with|without|w\/o|for|from|to|made (?:with|from)|made up|on|not|as|until|if|off|used|at)\b.*$/i;
+const BEHIND = /\s+(?:in|with|without|w\/o|for|from|to|made (?:with|from)|made up|on|not|as|until|if|off|used|at|over)\b.*$/i;
 const HARMLESS =
-  /\b(?:water|brine|juices?|oil|shells?|skins?|bones?|pods?|husks?|jackets?|leaves|stalks?|tops?|tails?|heads?|crusts?|rind|peel|syrup|garnish|garnishing|serving|topping|finishing|sprinkling|greasing|frying|drizzling|scattering|brushing|decoration|peeled|room temperature|the (?:top|pan|pot|garden|fridge|shop)|scratch|preference|optional|needed|wanted|required|desired|liked|you like|wish|taste)\b/i;
+  /\b(?:water|bottom|base|pot|pan|tray|brine|juices?|oil|shells?|skins?|bones?|pods?|husks?|jackets?|leaves|stalks?|tops?|tails?|heads?|crusts?|rind|peel|syrup|garnish|garnishing|serving|topping|finishing|sprinkling|greasing|frying|drizzling|scattering|brushing|decoration|peeled|room temperature|the (?:top|pan|pot|garden|fridge|shop)|scratch|preference|optional|needed|wanted|required|desired|liked|you like|wish|taste)\b/i;
 
 /** 'Chicken broth, low sodium', 'beans, canned', 'pepper, white': what follows the comma can name the kind. */
 function kindAfterComma(food: string, after: string, alone: Match, counted: boolean, shelf: Shelf): Match | null {

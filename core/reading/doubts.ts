@@ -4,8 +4,8 @@ import { REGIMES } from '../regime/regime.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { NUTRIENT_INDEX } from '../vocabulary/nutrient.ts';
 
-/** What an answer to a doubt is: a food, an amount, a number of bowls, one of the readings it lists; or there is nothing to settle. */
-export type SettledBy = 'food' | 'grams' | 'bowls' | 'reading' | 'told';
+/** What an answer to a doubt is: a food, an amount, a number of bowls, where a line goes in or that it is left out, one of the readings it lists; or there is nothing to settle. */
+export type SettledBy = 'food' | 'grams' | 'bowls' | 'reading' | 'place' | 'told';
 
 export interface DoubtRow {
   /**
@@ -40,8 +40,8 @@ export const DOUBTS = {
   'amount.vague': row(0, 'check', 'reading', 'grams'),
   'amount.cover': row(0, 'check', 'reading', 'grams'),
   'list.step': row(0, 'check', 'reading'),
-  'line.unused': row(4, 'check', 'reading'),
-  'step.unlisted': row(40, 'plain', 'told'),
+  'line.unused': row(4, 'check', 'place'),
+  'step.unlisted': row(40, 'check', 'place', 'grams'),
   'liquid.ratio': row(3, 'plain', 'told'),
   'bowls.implausible': row(20, 'check', 'reading'),
   'time.short': row(0.5, 'plain', 'told'),

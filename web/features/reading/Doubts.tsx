@@ -2,7 +2,7 @@ import { type RefObject, useRef, useState } from 'react';
 import type { ChoiceResult } from '../../../core/analysis/analysis.ts';
 import { CONSEQUENCE_WEIGHT, DOUBTS, type Doubt, type DoubtReading, isOnlyTold, isSettledBy, type PerServing } from '../../../core/reading/doubts.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
-import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
+import { type Line, type Recipe, STAGE_LABELS, STAGES } from '../../../core/vocabulary/recipe.ts';
 import { figure, withUnit } from '../../kitchen/format.ts';
 import { pressed, useLetter, useLetterKeys } from '../../kitchen/letterKeys.ts';
 import { Button } from '../../ui/button.tsx';
@@ -180,6 +180,7 @@ function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps
             No ingredient
           </Button>
         )}
+        {line && isSettledBy(doubt, 'place') && <PlaceEntry line={line} desk={desk} />}
         {line && wantsFood && <Button onClick={() => onFindFood(line)}>Find the food</Button>}
         {line && wantsGrams && (
           <GramsEntry onGive={(grams) => desk.settle(line, { grams: weighed(grams), said: `${figure(grams)} g` })} label={line.text} />
@@ -189,6 +190,27 @@ function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps
     </li>
   );
 }
+
+/** Where a line goes in, or that it is not in the soup. */
+const PlaceEntry = ({ line, desk }: { line: Line; desk: ReadingDesk }) => (
+  <fieldset className="flex flex-wrap items-center gap-1.5">
+    <legend className="sr-only">Where {line.text} goes in</legend>
+    {STAGES.map((stage) => (
+      <Button
+        key={stage}
+        kind="chip"
+        data-answer
+        aria-pressed={desk.settlementOf(line.id)?.stage === stage}
+        onClick={() => desk.settle(line, { stage, said: STAGE_LABELS[stage].toLowerCase() })}
+      >
+        {STAGE_LABELS[stage]}
+      </Button>
+    ))}
+    <Button kind="chip" data-answer onClick={() => desk.settle(line, { out: true, said: 'left out' })}>
+      Take it out
+    </Button>
+  </fieldset>
+);
 
 const weighed = (best: number) => ({ best, low: best * (1 - WEIGHED), high: best * (1 + WEIGHED) });
 

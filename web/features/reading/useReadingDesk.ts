@@ -6,7 +6,7 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Measures } from '../../../contract/types.ts';
 import { type Doubt, isSettledBy } from '../../../core/reading/doubts.ts';
 import type { Named } from '../../../core/reading/running.ts';
-import type { Grams, Line, Recipe } from '../../../core/vocabulary/recipe.ts';
+import type { Grams, Line, Recipe, Stage } from '../../../core/vocabulary/recipe.ts';
 import { useReading } from '../../api/queries.ts';
 
 export interface Settlement {
@@ -14,6 +14,8 @@ export interface Settlement {
   grams?: Grams | null;
   /** Of an alternative: whether it is the one that is taken. */
   chosen?: boolean;
+  /** Where it goes in, said by hand. */
+  stage?: Stage;
   /** It is no ingredient: the line is left out. */
   out?: boolean;
   /** The doubt's code and what was chosen, in words. */
