@@ -2,6 +2,7 @@
 import type { Shelf } from '../food/shelf.ts';
 import { midpoint, readRange } from '../quantity/amount.ts';
 import type { System } from '../quantity/units.ts';
+import type { Category } from '../vocabulary/category.ts';
 import { type Line, MAX_LINES, MAX_STEPS, type Recipe, type Stage, settleGroups } from '../vocabulary/recipe.ts';
 import { besides, firstUse } from './besides.ts';
 import { chooseFood } from './chooseFood.ts';
@@ -394,6 +395,8 @@ const cooksFor = (step: string): boolean =>
 /** Words of fire in the method. */
 const HEAT =
   /\b(?:fry|fried|simmer\w*|boil\w*|sweat\w*|soften\w*|saut\w*|roast\w*|bak(?:e|ed|ing)|cook\w*|heat\w*|hot|warm\w*|brown\w*|melt\w*|toast\w*|pan|pot|oven|microwave\w*|steam\w*|grill\w*|char\w*|minutes on)\b/i;
+/** What 'to finish' stirs in; the rest of it goes on top. */
+const STIRRED_IN: ReadonlySet<Category> = new Set(['dairy', 'plant-cream', 'acid', 'alcohol', 'salt', 'spice', 'sweetener', 'egg']);
 const FOR_THE_BREAD = /^(?:butter|margarine)\b.*\bfor the\b.*\b(?:bread|toast|rolls?|buns?|crackers?|baguette|naan|scones?)\b/i;
 const AT_TABLE = /\b(?:on the side|at the table|alongside)\b/i;
 
@@ -422,5 +425,6 @@ function stageOf(
   if (used === 'plate') return 'bowl';
   if (textLine.stage === 'bowl' || (served && used !== 'blend' && used !== 'simmer' && used !== 'base')) return 'bowl';
   if (textLine.stage) return textLine.stage;
+  if (used === undefined && food && /\bto finish\b/i.test(line.text)) return STIRRED_IN.has(food.category) ? 'finish' : 'bowl';
   return used ?? (line.foodId === null && otherwise === 'base' ? 'simmer' : otherwise);
 }
