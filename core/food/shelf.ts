@@ -12,7 +12,7 @@ import { ERROR_CLASS, neverIn, type StoredNutrient } from '../vocabulary/nutrien
 import type { Origin } from '../vocabulary/origin.ts';
 import { COMPOSITES, MAKE_UP } from './data/composites.ts';
 import { CURATED_ROWS } from './data/index.ts';
-import { MICRONUTRIENTS } from './data/micronutrients.ts';
+import { LACTOSE, MICRONUTRIENTS } from './data/micronutrients.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { type FoodRow, LIMITED } from './data/row.ts';
 import { type Figures, figuresOf } from './figures.ts';
@@ -76,7 +76,10 @@ function naturalZeros(row: FoodRow, origins: readonly Origin[]): StoredNutrient[
   if (!plant && !origins.includes('plant') && row.f[6] === 0) zeros.push('fibreG');
   if (kind.unsweetened) zeros.push(...neverIn('whole'));
   if (kind.noStarch) zeros.push('starchG');
-  return zeros.filter((key) => row.more?.[key] === undefined);
+  // Whey and lactose are put into what needs none of them.
+  const mayHoldMilk =
+    row.checks?.some(([allergen]) => allergen === 'milk') || row.contains?.some((one) => (typeof one === 'string' ? one : one[0]) === 'milk');
+  return zeros.filter((key) => row.more?.[key] === undefined && !(key === 'lactoseG' && mayHoldMilk));
 }
 
 /** Kinds of plants, and of what is no food, that hold no vitamin D of their own: not mushrooms, nor what is made up and may be fortified. A fat only where it is pure oil. */
@@ -121,10 +124,16 @@ function curatedFood(row: FoodRow): Food {
   const origins = defaultOrigins(row);
   const zeroByNature = new Set(naturalZeros(row, origins));
   const per100g: Partial<Record<StoredNutrient, number>> = {};
+  const spread: Partial<Record<StoredNutrient, readonly [number, number]>> = {};
   for (const [key, table] of Object.entries(MICRONUTRIENTS) as [StoredNutrient, Readonly<Record<string, number>>][])
     if (Object.hasOwn(table, row.id)) per100g[key] = table[row.id] as number;
+  const lactose = LACTOSE[row.id];
+  if (lactose) {
+    const [best, low, high] = lactose;
+    per100g.lactoseG = best;
+    spread.lactoseG = [(best - low) / Z95, (high - best) / Z95];
+  }
   Object.assign(per100g, row.more);
-  const spread: Partial<Record<StoredNutrient, readonly [number, number]>> = {};
   LIMITED.forEach((key, index) => {
     const value = row.f[index + 1];
     if (typeof value === 'number') per100g[key] = value;

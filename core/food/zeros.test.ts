@@ -65,3 +65,16 @@ describe('vitamins of the kitchen rows', () => {
     expect(bowl.perServing.vitaminB12Ug.value).toBeGreaterThan(1.4);
   });
 });
+
+describe('lactose, as an amount a bowl (common practice of dairies, from memory)', () => {
+  const lactose = (foodId: string, grams: number) => bowlOf(soup([line('l1', foodId, grams * 4), line('l2', 'carrot', 400)])).perServing.lactoseG;
+  test('200 ml of milk hold about 10 g, of lactose-free milk hardly any, 30 g of cheddar hardly any', () => {
+    expect(lactose('milk-whole', 206).value).toBeCloseTo(9.9, 0);
+    expect(lactose('milk-lactose-free', 206).high).toBeLessThan(0.5);
+    expect(lactose('cheddar', 30).high).toBeLessThan(0.3);
+  });
+  test('a stock that may hold whey leaves it open, water does not', () => {
+    expect(lactose('chicken-broth', 200).atLeast).toBe(true);
+    expect(lactose('water', 200).atLeast).toBe(false);
+  });
+});

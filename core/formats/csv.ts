@@ -18,6 +18,7 @@ export const CSV_COLUMNS = [
   'partOf',
   'choiceOf',
   'chosen',
+  'cut',
   'method',
   'minutesMin',
   'minutesMax',
@@ -44,14 +45,14 @@ export function toCsv(recipe: Recipe): string {
   return `${Papa.unparse({ fields: [...CSV_COLUMNS], data }, { newline: '\n' })}\n`;
 }
 
-const lineCells = ({ grams, foodId, id, stage, text, eaten, eatenShare, perBowl, optional, partOf, choiceOf, chosen }: Line): Cells => ({
+const lineCells = ({ grams, foodId, id, stage, text, eaten, eatenShare, perBowl, optional, partOf, choiceOf, chosen, cut }: Line): Cells => ({
   kind: 'line',
   id,
   stage,
   text,
   foodId: foodId ?? '',
   ...(grams ? { grams: grams.best, low: grams.low, high: grams.high } : {}),
-  ...present({ eaten, eatenShare, perBowl, optional, partOf, choiceOf, chosen }),
+  ...present({ eaten, eatenShare, perBowl, optional, partOf, choiceOf, chosen, cut }),
 });
 const stepCells = ({ id, stage, text, method, minutes, handsOn, lid, uses, doneWhen }: Step): Cells => ({
   kind: 'step',
@@ -66,6 +67,9 @@ const spaced = (id: string): string => id.replaceAll('%', '%25').replaceAll(' ',
 const unspaced = (id: string): string => id.replaceAll('%20', ' ').replaceAll('%25', '%');
 const present = <T extends Cells>(cells: { [K in keyof T]: T[K] | undefined }): Cells =>
   Object.fromEntries(Object.entries(cells).filter(([, value]) => value !== undefined)) as Cells;
+
+/** A size in cm is a number, a way of cutting a word. */
+const cut = (text: string | undefined): string | number | undefined => (text !== undefined && /^\d+(?:\.\d+)?$/.test(text) ? Number(text) : text);
 
 /** Our own CSV as the value our own JSON would be; null when the table is another. */
 export function fromCsv(text: string): Record<string, unknown> | null {
@@ -92,6 +96,7 @@ export function fromCsv(text: string): Record<string, unknown> | null {
         partOf: cell('partOf'),
         choiceOf: cell('choiceOf'),
         chosen: truth('chosen'),
+        cut: cut(cell('cut')),
       });
     else if (row.kind === 'step')
       value.steps.push({

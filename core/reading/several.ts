@@ -59,9 +59,9 @@ function eachOf({ text, optional, toTaste }: WrittenLine, is: (words: string) =>
 
 /** '1 tsp bouillon powder dissolved in 500 ml water': the liquid is a line of its own. */
 function madeUpWith({ text }: WrittenLine, is: (words: string) => boolean): Several | null {
-  const found = /^(.+?),?\s+(?:mixed|crumbled|dissolved|slaked|whisked|made up|combined|stirred|blended|thinned)\s+(?:with|in|into|to)\s+(.+)$/i.exec(
-    text,
-  ) ?? CUBE_IN.exec(text);
+  const found =
+    /^(.+?),?\s+(?:mixed|crumbled|dissolved|slaked|whisked|made up|combined|stirred|blended|thinned)\s+(?:with|in|into|to)\s+(.+)$/i.exec(text) ??
+    CUBE_IN.exec(text);
   if (!found) return null;
   const lines = [readLine(found[1] as string), readLine(found[2] as string)];
   return lines.every(({ food, amount }) => amount.range !== null && is(food))
@@ -70,7 +70,8 @@ function madeUpWith({ text }: WrittenLine, is: (words: string) => boolean): Seve
 }
 
 /** '1 stock cube in 1.5 litres boiling water': both go in. */
-const CUBE_IN = /^(.+?\b(?:cubes?|powder|granules|bouillon|stock pots?|concentrate|paste|base))\s+(?:in|\+|and|with)\s+(?=\d|[½¼¾]|an?\s|half\s)(.+)$/i;
+const CUBE_IN =
+  /^(.+?\b(?:cubes?|powder|granules|bouillon|stock pots?|concentrate|paste|base))\s+(?:in|\+|and|with)\s+(?=\d|[½¼¾]|an?\s|half\s)(.+)$/i;
 
 /** 'X or N units Y': each has its own amount; 'X + N units Y' are two. */
 function amountsApart(written: WrittenLine, is: (words: string) => boolean): Several | null {

@@ -230,6 +230,7 @@ const ROWS = {
   vitaminB12Ug: { label: 'Vitamin B12', unit: 'µg', error: 'vitamin', never: ['plant'], limit: 17, loss: 4, words: 'vitamin b12' },
   alcoholG: { label: 'Alcohol', unit: 'g', error: 'macro', never: ['undrunk'], leaves: 'dissolves' },
   oxalateMg: { label: 'Oxalate', unit: 'mg', error: 'mineral', openTable: true, never: ['flesh', 'egg', 'oil'] },
+  lactoseG: { label: 'Lactose', unit: 'g', error: 'macro', never: ['plant', 'oil', 'flesh', 'egg'], limit: 20, words: 'lactose' },
 } as const satisfies Record<string, NutrientRow>;
 
 export type Nutrient = keyof typeof ROWS;

@@ -50,4 +50,18 @@ const VITAMIN_B12: Table = {
   'halibut-raw': 1.1, 'pollock-raw': 3.19, 'monkfish-raw': 0.9, 'sea-bass-raw': 0.3, 'hake-raw': 2.3, 'prawns-raw': 1.16, 'prawns-cooked': 1.49, 'crab-cooked': 3.33, 'lobster-cooked': 1.43, 'mussels-raw': 12, 'clams-raw': 11.28, 'scallops-raw': 1.41, 'crayfish-raw': 2,
 };
 
+/**
+ * Lactose, g per 100 g: best, low, high. Sweet milk and cream hold it as all their sugar; souring takes a part, ripening nearly all of
+ * it, lactase all (common practice of dairies, from memory). Shown as an amount a bowl; nothing is claimed by it.
+ */
+const RIPE = [0.1, 0, 0.5] as const;
+export const LACTOSE: Readonly<Record<string, readonly [best: number, low: number, high: number]>> = {
+  'milk-whole': [4.8, 4.5, 5.1], 'milk-reduced-fat': [4.9, 4.6, 5.2], 'milk-low-fat': [4.9, 4.6, 5.2], 'milk-skim': [5, 4.7, 5.3], 'milk-goat': [4.4, 4.1, 4.7], 'milk-evaporated': [10, 9.3, 10.7], 'milk-condensed': [11, 10, 13], 'milk-lactose-free': [0.05, 0, 0.1],
+  'skim-milk-powder': [51, 48, 53], 'whole-milk-powder': [38, 36, 40], 'cream-heavy': [2.9, 2.5, 3.3], 'cream-double': [2.6, 1.6, 2.9], 'cream-whipping-light': [2.9, 2.5, 3.3], 'cream-light': [3.6, 2.8, 4], 'half-and-half': [4.1, 3.6, 4.5],
+  'sour-cream': [2.8, 2, 3.6], 'creme-fraiche': [2, 1.5, 2.6], mascarpone: [3.3, 2.5, 4], buttermilk: [4, 3, 4.8], kefir: [3.5, 2.5, 4.5], 'yogurt-whole': [3.5, 2.6, 4.6], 'yogurt-low-fat': [5, 3.6, 6.5], 'yogurt-greek-nonfat': [2.7, 1.9, 3.4],
+  'yogurt-greek-whole': [3, 2, 3.9], skyr: [3.2, 2.2, 4], quark: [3.2, 2.4, 4], 'cottage-cheese': [2.3, 1.5, 3], ricotta: [2, 0.3, 4], 'cream-cheese': [2.8, 2, 3.5], 'butter-salted': [0.6, 0.1, 0.8], 'butter-unsalted': [0.6, 0.1, 0.8], ghee: [0.02, 0, 0.1],
+  cheddar: RIPE, parmesan: RIPE, 'grana-padano': RIPE, gruyere: RIPE, emmental: RIPE, gouda: RIPE, pecorino: RIPE, provolone: RIPE, 'monterey-jack': RIPE, brie: RIPE, 'blue-cheese': [0.4, 0, 1], feta: [0.5, 0.1, 1.5], 'goat-cheese-soft': [0.9, 0.1, 2],
+  'mozzarella-whole': [0.7, 0.1, 2], 'mozzarella-part-skim': [0.8, 0.1, 2.2], 'processed-cheese': [5, 1, 8], 'queso-fresco': [2, 0.5, 3],
+};
+
 export const MICRONUTRIENTS: Readonly<Partial<Record<StoredNutrient, Table>>> = { vitaminKUg: VITAMIN_K, vitaminB12Ug: VITAMIN_B12 };
