@@ -3,12 +3,11 @@
  * role; those put in become ingredients, with the amount before them or behind, told again at the end, or corrected on the way.
  */
 import type { Shelf } from '../food/shelf.ts';
-import { readRange } from '../quantity/amount.ts';
 import { inDigits } from '../quantity/spokenNumbers.ts';
-import { unitOf } from '../quantity/units.ts';
+import { amountBehindFood, type Behind, isMeasured, NUM, unknownIn } from './amountsAbout.ts';
 import { methodOf, minutesIn } from './clauses.ts';
-import { readLine } from './line.ts';
-import { nameAt, wordsOfFood, wordTokens } from './match.ts';
+import { wordsOfFood } from './match.ts';
+import { type Mention, mentionsIn } from './mentions.ts';
 import {
   CORRECTS,
   IN_HAND,
@@ -28,7 +27,6 @@ import {
 } from './roles.ts';
 import type { TextLine } from './sections.ts';
 import { PREPARES, TELLING } from './verbs.ts';
-import { DESCRIPTORS, MAKES_ANOTHER, MODIFIERS, SLIPS } from './words.ts';
 import { bowlsSaid } from './yield.ts';
 
 /** A food the text names that is not in the pot. */
@@ -53,20 +51,6 @@ export interface Running {
 interface Sentence {
   text: string;
   at: number;
-}
-
-interface Mention {
-  /** Offsets of the food's words, with what describes them, into the segment. */
-  from: number;
-  to: number;
-  phrase: string;
-  key: string;
-  foodId: string | null;
-  /** 'Leek soup', 'cream of asparagus': a dish and no ingredient. */
-  dish: boolean;
-  /** Amount before it, as written, and where it begins. */
-  left: string | null;
-  leftFrom: number;
 }
 
 interface Put {
@@ -410,10 +394,6 @@ const UNTIL = /\b(?:till|until|so that|so)\s+(?:the\s+|your\s+)?$/i;
 const otherDayFrom = (segment: string): number => OTHER_DAY.exec(segment)?.index ?? 0;
 const MOST_FRAGMENT = 7;
 const MOST_TALE = 2;
-/** More than an article: a number, or a measure. */
-const isMeasured = (left: string): boolean =>
-  /\d|[½¼¾⅓⅔]|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|half)\b/i.test(left) ||
-  left.split(/\s+/).some((word) => /^\p{L}{2,}$/u.test(word) && unitOf(word) !== undefined);
 /** No one counts so many pieces into a soup. */
 const LEAST_BARE = 50;
 const MOST_BEHIND = 48;
@@ -441,47 +421,6 @@ const LIQUIDS: ReadonlyMap<string, string> = new Map([
   ['stock', 'stock'],
 ]);
 
-interface Behind {
-  text: string;
-  corrects: boolean;
-  /** 'make that three': a number that takes the measure that was said. */
-  bare: boolean;
-}
-
-const NUM = String.raw`(?:(?<![\p{L}\d])(?:\d+(?:[.,]\d+)?(?:\s*[/⁄]\s*\d+)?(?:\s+\d\/\d)?|[½¼¾⅓⅔]|half(?: an?)?|an?|the (?=whole|entire)|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|a few|a couple of|a couple)(?![\p{L}]))`;
-const AMOUNT = new RegExp(
-  String.raw`\b(${NUM}(?:\s*(?:-|–|to|or)\s*${NUM})?)\s*-?\s*((?:(?:whole|entire|big|small|large|little|level|heaped|good|generous|\d+(?:\.\d+)?[\s-]*(?:ounce|oz|gram|g|ml))\s+)*)([\p{L}]+)?`,
-  'giu',
-);
-const NOT_AMOUNT =
-  /^(?:minutes?|mins?|min|hours?|hrs?|seconds?|degrees?|°|c|f|times?|people|persons?|portions?|servings?|bowls?|cm|inch(?:es)?|days?|nights?|weeks?|years?|percent|side|sides|bit|lot|little|while|good|time|word|thing|second|minute|moment|shop|knife|pan|pot|big)$/i;
-/** What may stand between a food and its amount: no verb that leads on. */
-const LEADS_ON = /\b(?:then|while|until|till|for|blend|simmer|add|pour|with|into|over|use|lid|oven|heat|serve|stir|meanwhile|goes? in|minutes)\b/i;
-
-/** The amount behind a food: 'olive oil, one tablespoon', 'broccoli, that's about a pound', 'no make that three'. */
-function amountBehindFood(behind: string, has: boolean): Behind | null {
-  for (const found of behind.matchAll(AMOUNT)) {
-    const [all, number, sizes, word = ''] = found as unknown as [string, string, string, string | undefined];
-    const glue = behind.slice(0, found.index);
-    if (glue.length > MOST_BEHIND + 20 || /[.!?]/.test(glue)) return null;
-    const corrects = CORRECTS.test(glue);
-    if (!corrects && LEADS_ON.test(glue)) return null;
-    if (NOT_AMOUNT.test(word)) continue;
-    const unit = unitOf(word);
-    const after = behind.slice(found.index + all.length);
-    if (unit && unit.name !== 'inch') {
-      if (/^\s+of\s+(?!it|that|them|those|this)/i.test(after)) continue;
-      // A count behind a count says nothing new, unless it corrects.
-      if (has && unit.kind === 'count' && !corrects) continue;
-      return { text: `${number.replace(/^the\s*$/i, '1')} ${sizes}${word}`.replace(/\b(?:whole|entire) /gi, ''), corrects, bare: false };
-    }
-    if (/^an?$|^half/i.test(number)) continue;
-    if (corrects || (!has && (/^of$/i.test(word) ? /^\s*them\b/i.test(after) : word === '' && glue.trim().length < 4)))
-      return { text: number, corrects, bare: true };
-  }
-  return null;
-}
-
 function applyRight(put: Put, right: Behind | null): void {
   if (!right) return;
   if (right.bare) {
@@ -494,310 +433,4 @@ function applyRight(put: Put, right: Behind | null): void {
       /^\s*(?:an?|one|two|three|four|five|six|\d+)\s*(?:small|large|big|medium)?\s*$/i.test(put.left));
   if (right.corrects || put.left === null) Object.assign(put, { left: right.text, right: null });
   else if (loose) put.right = right.text;
-}
-
-const NOT_FOODS = new Set([
-  'heat',
-  'soup',
-  'ice',
-  'date',
-  'dash',
-  'nut',
-  'chip',
-  'dish',
-  'base',
-  'cob',
-  'game',
-  'spice',
-  'herb',
-  'vegetable',
-  'fruit',
-  'meat',
-  'starch',
-  'spread',
-  'drink',
-  'fat',
-  'crisp',
-  'sweet',
-  'hot',
-]);
-const DISHES =
-  /^\s*(?:(?:and|&|,|with)\s+)?(?:[\p{L}-]+\s+){0,2}(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup)\b|^\s*ones\b|^\s*(?:[\p{L}-]+\s+)?one(?=\s+(?:this|is|today|that)\b|[.,!]|$)/iu;
-const CREAM_OF = /\b(?:(?:cream|soup|bisque|velout[eé]|bowl) of|recipe for|this is for the|today is)\s+(?:[\p{L}-]+\s+(?:and|&)\s+)?$/iu;
-const WORD = /[\p{L}\p{N}½¼¾⅓⅔%][\p{L}\p{N}'’½¼¾⅓⅔%./-]*/gu;
-const MOST_LEFT = 9;
-const MOST_PHRASE_LEFT = 4;
-
-interface Word {
-  text: string;
-  from: number;
-  to: number;
-  tokens: string[];
-}
-
-/** The foods a segment names, from left to right, each with the amount before it. */
-export function mentionsIn(segment: string, shelf: Shelf): Mention[] {
-  const words: Word[] = [...segment.matchAll(WORD)].slice(0, 400).map((found) => {
-    const text = found[0].replace(/[.,'’/-]+$/, '');
-    return { text, from: found.index, to: found.index + text.length, tokens: wordTokens(text) };
-  });
-  const tokens = words.flatMap((word) => word.tokens);
-  const starts: number[] = [];
-  const wordAt: number[] = [];
-  words.forEach((word, at) => {
-    starts.push(wordAt.length);
-    for (let i = 0; i < word.tokens.length; i += 1) wordAt.push(at);
-  });
-  const mentions: Mention[] = [];
-  let free = 0;
-  for (let at = 0; at < words.length; at += 1) {
-    const found = foodAt(words, tokens, starts, wordAt, at, shelf);
-    if (!found || isMeasure(words, at, segment)) continue;
-    const joined = orJoined(words, tokens, starts, wordAt, found, shelf);
-    const mention = mentionOf(segment, words, free, at, joined ?? found);
-    if (mention) mentions.push(mention);
-    at = (joined ?? found).lastWord;
-    free = at + 1;
-  }
-  return mentions;
-}
-
-/** 'Garlic, two cloves': cloves that are counted are a measure, unless a spice stands about. */
-const isMeasure = (words: readonly Word[], at: number, segment: string): boolean =>
-  /^cloves?$/i.test(words[at]?.text ?? '') && !/\b(?:stud\w*|stuck|cinnamon|anise|allspice|ground|spices?|cardamom|onion with)\b/i.test(segment);
-
-interface FoundFood {
-  lastWord: number;
-  foodId: string | null;
-  key: string;
-  slip: boolean;
-}
-
-function foodAt(
-  words: readonly Word[],
-  tokens: readonly string[],
-  starts: readonly number[],
-  wordAt: readonly number[],
-  at: number,
-  shelf: Shelf,
-): FoundFood | null {
-  const start = starts[at] as number;
-  const name = nameAt(tokens, start, shelf);
-  if (name) {
-    const named = tokens.slice(start, start + name.length);
-    if (name.length === 1 && NOT_FOODS.has(named[0] as string)) return null;
-    const lastWord = wordAt[start + name.length - 1] as number;
-    return { lastWord, foodId: name.foodId, key: named.join(' '), slip: false };
-  }
-  const heard = words[at]?.tokens[0] ?? '';
-  const meant = Object.hasOwn(SLIPS, heard) ? SLIPS[heard] : undefined;
-  const slip = meant ? nameAt(wordTokens(meant), 0, shelf) : null;
-  return slip && meant ? { lastWord: at, foodId: slip.foodId, key: wordTokens(meant).join(' '), slip: true } : null;
-}
-
-/** 'Chicken or vegetable stock', 'butter or oil': one phrase, a choice. */
-function orJoined(
-  words: readonly Word[],
-  tokens: readonly string[],
-  starts: readonly number[],
-  wordAt: readonly number[],
-  found: FoundFood,
-  shelf: Shelf,
-): FoundFood | null {
-  const or = words[found.lastWord + 1];
-  if (!or || !/^or$/i.test(or.text) || found.lastWord + 2 >= words.length || or.from - (words[found.lastWord] as Word).to !== 1) return null;
-  const other = foodAt(words, tokens, starts, wordAt, found.lastWord + 2, shelf);
-  if (!other || other.slip) return null;
-  return { lastWord: other.lastWord, foodId: null, key: `${found.key} or ${other.key}`, slip: false };
-}
-
-function mentionOf(segment: string, words: readonly Word[], free: number, at: number, found: FoundFood): Mention | null {
-  let first = at;
-  while (first > free && at - first < MOST_PHRASE_LEFT && describes(words[first - 1] as Word)) first -= 1;
-  let last = found.lastWord;
-  const next = words[last + 1];
-  // 'Truffle oil', 'prawn crackers' where the shelf has only the truffle: a food nobody knows, and not the truffle.
-  const unknown =
-    next !== undefined &&
-    next.from - (words[last] as Word).to === 1 &&
-    MAKES_ANOTHER.has(next.tokens[0] ?? '') &&
-    !/^(?:sweet|bitter|wild|winter|summer|shell|peel|skin|leaf|stem|root|seed|water|horse|cream|butter|milk|salad|bread|bun|roll|turkey|duck|goose|pork|beef|lamb|goat|fish|wine|sauce)$/.test(
-      next.tokens[0] ?? '',
-    );
-  if (unknown) last += 1;
-  else if (next && next.from - (words[last] as Word).to === 1 && PARTS_OF_PLANTS.test(next.text)) last += 1;
-  const from = (words[first] as Word).from;
-  const to = (words[last] as Word).to;
-  const before = segment.slice(0, from);
-  const dish =
-    DISHES.test(segment.slice(to)) || CREAM_OF.test(before) || (/\bcream$/i.test(segment.slice(from, to)) && /^\s+of\s/i.test(segment.slice(to)));
-  const phrase = segment.slice(from, to);
-  const amount = amountBefore(segment, words, free, first, phrase);
-  if (found.slip && (amount === null || !isMeasured(segment.slice((words[amount] as Word).from, from)))) return null;
-  return {
-    from,
-    to,
-    phrase,
-    key: unknown ? phrase.toLowerCase() : found.key,
-    foodId: unknown ? null : found.foodId,
-    dish,
-    left: amount !== null ? segment.slice((words[amount] as Word).from, from).trim() : null,
-    leftFrom: amount !== null ? (words[amount] as Word).from : from,
-  };
-}
-
-const PARTS_OF_PLANTS = /^(?:florets?|leaves|kernels|flesh|crowns?|halves|wedges|spears|tips|fillets?)$/i;
-const NO_DESCRIPTION = new Set([
-  'the',
-  'a',
-  'an',
-  'and',
-  'or',
-  'of',
-  'plus',
-  'for',
-  'to',
-  'in',
-  'at',
-  'with',
-  'without',
-  'one',
-  'two',
-  'some',
-  'any',
-  'as',
-  'if',
-  'until',
-  'then',
-  'this',
-  'that',
-  'these',
-  'those',
-  'my',
-  'our',
-  'your',
-  'more',
-  'it',
-  'its',
-  'their',
-  'from',
-  'on',
-  'off',
-  'like',
-  'about',
-  'cut',
-  'part',
-  'per',
-  'each',
-  'few',
-  'little',
-  'lots',
-  'plenty',
-  'such',
-  'very',
-  'just',
-  'well',
-  'serve',
-  'serving',
-  'clove',
-  'cloves',
-  'bunch',
-  'handful',
-  'stick',
-  'stalk',
-  'head',
-  'sprig',
-  'sprigs',
-  'knob',
-  'can',
-  'tin',
-  'jar',
-  'carton',
-  'leaf',
-  'leaves',
-  'stalks',
-  'inch',
-  'cm',
-  'mm',
-]);
-const describes = ({ text }: Word): boolean => {
-  const word = text.toLowerCase();
-  return !NO_DESCRIPTION.has(word) && !/\d/.test(word) && (DESCRIPTORS.has(word) || MODIFIERS.has(word));
-};
-
-const BEGINS =
-  /^(?:\d|[½¼¾⅓⅔]|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|half|dozen|couple|quarter|some|few|several|knob|pinch|handful|splash|glug|drizzle|dollop|bunch|glass|squeeze|slosh|juice|zest|litre|liter|pint|cup|tin|can|carton|spoon|teaspoon|tablespoon|the)\b)/i;
-
-/** The first word of the amount before a food; null where there is none. The longest that reads as an amount of this food alone. */
-function amountBefore(segment: string, words: readonly Word[], free: number, first: number, phrase: string): number | null {
-  const own = new Set(words.slice(first).flatMap(({ tokens }) => tokens));
-  for (let start = Math.max(free, first - MOST_LEFT); start < first; start += 1) {
-    const word = words[start] as Word;
-    if (!BEGINS.test(word.text)) continue;
-    if (/^the$/i.test(word.text) || (/^squeeze$/i.test(word.text) && /^(?:the|in|it)$/i.test(words[start + 1]?.text ?? ''))) continue;
-    const left = segment.slice(word.from, (words[first] as Word).from);
-    if (/[.;:!?]/.test(left.replace(/\d\.\d/g, '')) || /,\s/.test(left.replace(/,\s*(?=(?:\p{L}+ed|chopped|fresh|ripe|big|small|large)\b)/giu, '')))
-      continue;
-    const { amount, food } = readLine(`${left}${phrase}`);
-    if (!amount.range || food === '') continue;
-    const strangers = wordTokens(food).filter(
-      (token) => !own.has(token) && !/^(?:zest|juice|rind|peel)$/.test(token) && !DESCRIPTORS.has(token) && !MODIFIERS.has(token),
-    );
-    if (strangers.length > MOST_STRANGERS) continue;
-    if (/\s(?:with|in|on|into|for|that|it|until|till|at)\s/i.test(left) || startsAgain(words, start, first)) continue;
-    // 'Twenty minutes, stock' is no amount of stock.
-    if (/\b(?:minutes?|mins?|hours?|degrees|bowls?|people|servings)\b/i.test(left)) continue;
-    if (
-      readRange(left) === null &&
-      !/^(?:knob|pinch|handful|splash|glug|drizzle|dollop|bunch|glass|squeeze|slosh|juice|zest|some|few|litre|liter|pint|cup|tin|can|carton|spoon|teaspoon|tablespoon)/i.test(
-        left,
-      )
-    )
-      continue;
-    return start;
-  }
-  return null;
-}
-
-/** 'Two tablespoons a tablespoon of sugar': the first is of what came before. */
-const startsAgain = (words: readonly Word[], start: number, first: number): boolean =>
-  words
-    .slice(start + 1, first)
-    .some(({ text }, i) => /^(?:an?|one|two|three|four|five|six|half)$/i.test(text) && unitOf((words[start + i] as Word).text) !== undefined);
-
-/** 'A litre of game stock': one word nobody knows may stand before the food. */
-const MOST_STRANGERS = 1;
-const MOST_UNKNOWN = 4;
-const STOPS = /^(?:in|into|over|until|till|for|and|then|to|with|at|on|from|while|or|which|that|so|but|by|when|off|as|it|them|is|was|i|you|we)$/i;
-
-/** Measured things that no shelf knows: '100 ml of Madeira', 'a glass of vermouth'. */
-function unknownIn(segment: string, mentions: readonly Mention[]): { text: string; from: number }[] {
-  const taken = (from: number, to: number) => mentions.some((mention) => from < mention.to && to > mention.leftFrom);
-  const out: { text: string; from: number }[] = [];
-  for (const found of segment.matchAll(AMOUNT)) {
-    const unit = unitOf(found[3] ?? '');
-    if (!unit || unit.name === 'inch' || NOT_AMOUNT.test(found[3] ?? '')) continue;
-    const end = found.index + found[0].length;
-    const of = /^\s+of\s+(?:the\s+|a\s+|very\s+|some\s+)*/i.exec(segment.slice(end));
-    if (!of && unit.kind !== 'mass') continue;
-    const rest = segment.slice(end + (of?.[0].length ?? 0)).trimStart();
-    const words: string[] = [];
-    for (const word of rest.split(/\s+/, MOST_UNKNOWN + 1)) {
-      const bare = word.replace(/[,.;:!?)]+$/, '');
-      if (bare === '' || STOPS.test(bare) || words.length === MOST_UNKNOWN || !/^[\p{L}-]+$/u.test(bare)) break;
-      words.push(bare);
-      if (bare !== word) break;
-    }
-    const whole = `${found[0]}${of?.[0] ?? ' '}${words.join(' ')}`;
-    if (
-      words.length === 0 ||
-      /^(?:it|that|them|those|this|time|the|after|before|once|each|all|plus|more|less|can|tin|package|pack|box|bag|one|bottle|carton|if|about|maybe|something|or)$/i.test(
-        words[0] as string,
-      ) ||
-      taken(found.index, found.index + whole.length)
-    )
-      continue;
-    out.push({ text: whole.trim(), from: found.index });
-  }
-  return out;
 }
