@@ -20,7 +20,12 @@ const MOST_YIELD_ML = 1e7;
 
 const id = Joi.string().min(1).max(100);
 const words = Joi.string().allow('').max(5000);
-const grams = Joi.number().min(0).max(MOST_GRAMS);
+/** Less than a millionth of a gram is no weight of a kitchen, and sums run away on it; nothing at all is 0. */
+const LEAST_GRAMS = 1e-6;
+const grams = Joi.number()
+  .min(0)
+  .max(MOST_GRAMS)
+  .custom((value: number, helpers) => (value > 0 && value < LEAST_GRAMS ? helpers.error('number.min', { limit: LEAST_GRAMS }) : value));
 /** The least a kitchen can mean: below it figures of one bowl run away. */
 const servings = Joi.number().min(0.1).max(1e6);
 const wholeGrams = Joi.number().min(1).max(MOST_GRAMS);
@@ -78,6 +83,14 @@ export const recipeSchema = Joi.object({
   pot: Joi.object({ diameterCm: centimetres, depthCm: centimetres, ringKw: Joi.number().min(0.01).max(1000) }),
   lines: Joi.array().items(line).required(),
   steps: Joi.array().items(step).required(),
+  asWritten: Joi.object({
+    lines: Joi.array().items(line).max(MAX_LINES).required(),
+    steps: Joi.array().items(step).max(MAX_STEPS).required(),
+    works: Joi.array()
+      .items(Joi.object({ lineId: id.required(), text: words.required(), when: oneOf(['before', 'blend', 'finish']).required() }))
+      .max(MAX_LINES)
+      .required(),
+  }),
   preparations: Joi.array()
     .max(MAX_PREPARATIONS)
     .items(

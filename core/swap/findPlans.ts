@@ -4,6 +4,7 @@ import type { Judge } from './judge.ts';
 import type { Model } from './model.ts';
 import { type Need, refOf } from './need.ts';
 import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses } from './plan.ts';
+import { saysOf } from './says.ts';
 import { type Leaf, type Order, search } from './search.ts';
 import { type Sought, settlePlan } from './settlePlan.ts';
 import { namedVerdicts } from './verdict.ts';
@@ -60,6 +61,9 @@ function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf): Plan | 
   const changes = describeChanges(model, leaf, draft, { before, after: analysis }, why, judge.shelf);
   const loses = lossesOf(before, analysis);
   const rises = risesOf(before, analysis);
+  const sodium = needs.find((need) => need.kind === 'limit' && need.limit.nutrient === 'sodiumMg' && need.limit.per === 'serving');
+  const most = sodium?.kind === 'limit' ? sodium.limit.max : undefined;
+  const says = saysOf({ before: judge.original.recipe, after: draft.recipe, was: before, is: analysis }, most, judge.shelf);
   const losesUnknown = unknownLosses(changes, before, analysis, judge.shelf);
   return {
     changes,
@@ -72,5 +76,6 @@ function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf): Plan | 
     ...(loses.length > 0 ? { loses } : {}),
     ...(rises.length > 0 ? { rises } : {}),
     ...(losesUnknown.length > 0 ? { losesUnknown } : {}),
+    ...(says.length > 0 ? { says } : {}),
   };
 }

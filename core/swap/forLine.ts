@@ -68,7 +68,7 @@ export function swapsForLine(
       const grams = amounts && roundAmounts(alone, choice, amounts);
       if (!amounts || !grams) return [];
       const leaf = { choice, amounts };
-      const draft = writeRecipe(recipe, analysis, alone, leaf, grams);
+      const draft = writeRecipe(recipe, analysis, alone, leaf, grams, shelf);
       const after = analyse(draft.recipe, options, shelf);
       const meets = judgeNeeds(needs, { recipe: draft.recipe, analysis: after, original, categoryOf: (id) => shelf.food(id)?.category });
       const [change, holdBack] = describeChanges(alone, leaf, draft, { before: analysis, after }, [[]], shelf);

@@ -9,6 +9,7 @@ import type { Recipe } from '../vocabulary/recipe.ts';
 import { LOSS, LOSSES, RISE, RISES } from './data/watched.ts';
 import type { Model } from './model.ts';
 import type { NeedRef } from './needs.ts';
+import type { Said } from './says.ts';
 import type { Leaf } from './search.ts';
 import { item } from './solver/linear.ts';
 import type { NeedVerdict } from './verdict.ts';
@@ -49,6 +50,8 @@ export interface Plan {
   rises?: Shift[];
   /** Nutrients that go with what is taken out, by an amount nobody here knows. */
   losesUnknown?: Nutrient[];
+  /** What to tell the table, and the salt that went. */
+  says?: Said[];
 }
 
 /** How far a limit would have to give way for the others to be met. */

@@ -36,7 +36,7 @@ export function settlePlan(judge: Judge, sought: Sought, model: Model, leaf: Lea
   for (let round = 0; round < MARGIN_ROUNDS; round += 1) {
     const grams = roundAmounts(tight, leaf.choice, amounts);
     if (!grams) return null;
-    const draft = writeRecipe(judge.start.recipe, judge.start.analysis, model, leaf, grams);
+    const draft = writeRecipe(judge.start.recipe, judge.start.analysis, model, leaf, grams, judge.shelf);
     const soup = judge.analysed(draft.recipe);
     const stood = judge.standings(soup);
     if (judge.failing(stood).some((need) => must.includes(need))) return null;

@@ -1,84 +1,54 @@
-/** Steps after a swap: what they use now, what they say of it, the work that comes with it; and the way back. */
-import { type Line, type Recipe, type Step, settleGroups } from '../vocabulary/recipe.ts';
-import type { SwapWork } from './data/swaps.ts';
+/** The method of a recipe with swaps in it, always written anew from the steps before any of them; and the way back. */
 
-interface Rewriting {
-  /** New line ids for a replaced line; undefined for one that stays. A line that moves to another stage leaves its steps. */
-  idsFor: (lineId: string) => string[] | undefined;
-  /** What a step that speaks of a replaced line has to say beside its own words. */
-  noteFor: (lineId: string) => string | undefined;
-  works: readonly { work: SwapWork; lineIds: string[]; line: Line }[];
+import type { Shelf } from '../food/shelf.ts';
+import { type Exchange, rewriteMethod } from '../method/rewrite.ts';
+import { type AsWritten, type Line, type Recipe, type Step, settleGroups } from '../vocabulary/recipe.ts';
+
+/** What a recipe was before its swaps; itself where it has none. */
+export const writtenOf = ({ asWritten, lines, steps }: Recipe): AsWritten => asWritten ?? { lines, steps, works: [] };
+
+/** What stands in the place of each line that is gone; a line nothing replaces was taken out. Parts of a divided line go by themselves. */
+function exchangesOf({ lines: before, works }: AsWritten, now: readonly Line[]): Exchange[] {
+  const there = new Set(now.map(({ id }) => id));
+  const parents = new Set(before.flatMap(({ partOf }) => partOf ?? []));
+  return before
+    .filter(({ id }) => !there.has(id) && !parents.has(id))
+    .map((line) => ({ line, lines: now.filter(({ replaces }) => replaces === line.id), works: works.filter(({ lineId }) => lineId === line.id) }));
 }
 
-/** Steps use the new lines and say what has changed; the work of a swap becomes steps of its own. No steps, none made. */
-export function rewriteSteps(steps: readonly Step[], { idsFor, noteFor, works }: Rewriting): Step[] {
-  if (steps.length === 0) return [];
-  const pointed = steps.map((step): Step => {
-    const notes = (step.uses ?? []).map(noteFor).filter((note) => note !== undefined);
-    return notes.length === 0 ? step : { ...step, text: step.text + notes.join(''), uses: (step.uses ?? []).flatMap((id) => idsFor(id) ?? [id]) };
-  });
-  const made = workSteps(steps, works);
-  const of = (when: SwapWork['when']) => made.filter((entry) => entry.when === when).map(({ step }) => step);
-  const blendAt = indexOr(
-    pointed.length,
-    pointed.findIndex(({ method }) => method === 'blend'),
-  );
-  const serveAt = Math.max(
-    blendAt,
-    indexOr(
-      pointed.length,
-      pointed.findIndex(({ stage }) => stage === 'bowl' || stage === 'plate'),
-    ),
-  );
-  return [
-    ...of('before'),
-    ...pointed.slice(0, blendAt),
-    ...of('blend'),
-    ...pointed.slice(blendAt, serveAt),
-    ...of('finish'),
-    ...pointed.slice(serveAt),
-  ];
+/** The steps of `written` for the lines of now. */
+export function methodOf(written: AsWritten, now: readonly Line[], shelf: Shelf): Step[] {
+  const exchanges = exchangesOf(written, now);
+  return exchanges.length === 0 ? written.steps : rewriteMethod(written.steps, written.lines, exchanges, shelf);
 }
-
-const indexOr = (otherwise: number, index: number): number => (index < 0 ? otherwise : index);
-
-/** One step for each different piece of work. */
-function workSteps(steps: readonly Step[], works: Rewriting['works']): { step: Step; when: SwapWork['when'] }[] {
-  const ids = new Set(steps.map(({ id }) => id));
-  const texts = new Set(steps.map(({ text }) => text));
-  return works.flatMap(({ work, line }, index) => {
-    if (texts.has(work.text)) return [];
-    texts.add(work.text);
-    let id = `swap-${line.id}-${index + 1}`;
-    while (ids.has(id)) id = `${id}'`;
-    ids.add(id);
-    const stage = work.when === 'before' ? 'base' : line.stage === 'bowl' ? 'bowl' : 'finish';
-    return [{ when: work.when, step: { id, stage, text: work.text, handsOn: work.when !== 'before' } }];
-  });
-}
-
-/** What a step that speaks of a replaced line has to say beside its own words. */
-export const note = (original: Line, now: string): string => ` [instead of '${original.text}': ${now || 'leave it out'}]`;
 
 /**
- * The original line in the place of those that replaced it, steps as they were before that swap. A line that was taken
- * out goes back after the one it followed in `order`, the ids of the original recipe.
+ * The original line in the place of those that replaced it, steps as they would be without that swap. A line that was taken out goes back
+ * after the one it followed in `order`, the ids of the original recipe.
  */
-export function putBack(recipe: Recipe, original: Line, order: readonly string[] = []): Recipe {
+export function putBack(recipe: Recipe, original: Line, shelf: Shelf, order: readonly string[] = []): Recipe {
   const gone = new Set(recipe.lines.filter(({ replaces }) => replaces === original.id).map(({ id }) => id));
   const at = recipe.lines.findIndex(({ id }) => gone.has(id));
   const lines = recipe.lines.filter(({ id }) => !gone.has(id));
   lines.splice(at < 0 ? placeIn(lines, original.id, order) : at, 0, original);
-  const start = note(original, '\n').split('\n')[0] as string;
-  const steps = recipe.steps
+  const { asWritten, ...plain } = recipe;
+  if (!asWritten) return { ...recipe, lines, steps: withoutNote(recipe.steps, original, gone) };
+  const written = { ...asWritten, works: asWritten.works.filter(({ lineId }) => lineId !== original.id) };
+  const steps = methodOf(written, lines, shelf);
+  return { ...plain, lines, steps, ...(lines.some(({ replaces }) => replaces !== undefined) ? { asWritten: written } : {}) };
+}
+
+/** Recipes kept by an earlier release carry what changed in brackets behind the old words: those of this line go, and it is used again. */
+function withoutNote(steps: readonly Step[], original: Line, gone: ReadonlySet<string>): Step[] {
+  const note = ` [instead of '${original.text}': `;
+  return steps
     .filter(({ id }) => !id.startsWith(`swap-${original.id}-`))
     .map((step): Step => {
-      const from = step.text.indexOf(start);
+      const from = step.text.indexOf(note);
       if (from < 0) return step;
       const text = step.text.slice(0, from) + step.text.slice(step.text.indexOf(']', from) + 1);
       return { ...step, text, uses: [original.id, ...(step.uses ?? []).filter((id) => !gone.has(id))] };
     });
-  return { ...recipe, lines, steps };
 }
 
 /** After the nearest line before it in the order that is still there; at the end when the order does not know it. */

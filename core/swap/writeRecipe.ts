@@ -1,6 +1,7 @@
 /** A set of choices and amounts as a recipe: lines replaced, steps pointing at them, bowls fixed. */
 import type { Analysis } from '../analysis/analysis.ts';
 import { kitchenMeasure } from '../food/measure.ts';
+import type { Shelf } from '../food/shelf.ts';
 import type { Food } from '../vocabulary/food.ts';
 import { type Line, type Recipe, settleGroups } from '../vocabulary/recipe.ts';
 import type { SwapWork } from './data/swaps.ts';
@@ -9,7 +10,7 @@ import type { ChangeTo } from './plan.ts';
 import type { Leaf } from './search.ts';
 import { placeOf } from './slots.ts';
 import { item } from './solver/linear.ts';
-import { note, rewriteSteps } from './steps.ts';
+import { methodOf, writtenOf } from './steps.ts';
 
 /** Weighed to the gram on a scale. */
 const WEIGHED = 0.01;
@@ -31,7 +32,7 @@ interface Replacement {
 }
 
 /** The recipe with every swapped line replaced by its new lines. `amounts` are the grams of each part, slot by slot. */
-export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, leaf: Leaf, amounts: readonly number[]): Draft {
+export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, leaf: Leaf, amounts: readonly number[], shelf: Shelf): Draft {
   const ids = new Set(original.lines.map(({ id }) => id));
   let part = 0;
   const replacements = model.slots.map((slot, index) => {
@@ -42,7 +43,7 @@ export function writeRecipe(original: Recipe, analysis: Analysis, model: Model, 
   });
   const replaced = replacements.map((replacement) => replacement?.to ?? null);
   const made = new Map(replacements.flatMap((one) => (one ? [[one.line.id, one] as const] : [])));
-  return { recipe: made.size === 0 ? original : withReplacements(original, analysis.servings, made), replaced };
+  return { recipe: made.size === 0 ? original : withReplacements(original, analysis.servings, made, shelf), replaced };
 }
 
 function replacementOf({ line }: Slot, { swap, parts }: Option, amounts: readonly number[], ids: Set<string>): Replacement | null {
@@ -61,33 +62,35 @@ function replacementOf({ line }: Slot, { swap, parts }: Option, amounts: readonl
   return { line, to, lines: to.map((change) => lineFor(line, change, stage, parts)), moved, works: swap.steps };
 }
 
-function withReplacements(original: Recipe, servings: number, made: ReadonlyMap<string, Replacement>): Recipe {
+function withReplacements(original: Recipe, servings: number, made: ReadonlyMap<string, Replacement>, shelf: Shelf): Recipe {
   // A divided line whose part was swapped no longer equals its parts: it goes, and its other parts stay.
   const divided = new Set(original.lines.flatMap(({ id, partOf }) => (partOf !== undefined && made.has(id) ? [partOf] : [])));
   const lines = original.lines.flatMap((line) => (divided.has(line.id) ? [] : (made.get(line.id)?.lines ?? [line])));
   const { servingGrams: _, ...kept } = original;
   const change = gramsOf(lines) - gramsOf(original.lines);
-  const works = [...made.values()].flatMap((one) => one.works.map((work) => ({ work, lineIds: one.to.map(({ lineId }) => lineId), line: one.line })));
-  const steps = rewriteSteps(original.steps, {
-    idsFor: (id) => {
-      const one = made.get(id);
-      return one?.moved ? [] : one?.lines.map((line) => line.id);
-    },
-    noteFor: (id) => {
-      const one = made.get(id);
-      return one && note(one.line, one.lines.map(({ text }) => text).join(', '));
-    },
-    works,
-  });
+  const before = writtenOf(original);
+  const swapped = new Set([...made.values()].map(({ line }) => rootOf(line)));
+  const asWritten = {
+    ...before,
+    works: [
+      ...before.works.filter(({ lineId }) => !swapped.has(lineId)),
+      ...[...made.values()].flatMap(({ line, works }) => works.map(({ text, when }) => ({ lineId: rootOf(line), text, when }))),
+    ],
+  };
+  const steps = methodOf(asWritten, lines, shelf);
   const measured = original.measuredYieldGrams;
   return settleGroups({
     ...kept,
     servings,
     lines,
     steps,
+    ...(steps.length > 0 ? { asWritten } : {}),
     ...(measured === undefined ? {} : { measuredYieldGrams: Math.max(1, measured + change) }),
   });
 }
+
+/** The line of the text that a line stands for, over however many swaps. */
+const rootOf = ({ id, replaces }: Line): string => replaces ?? id;
 
 const gramsOf = (lines: readonly Line[]): number =>
   lines.reduce((sum, { grams, stage }) => sum + (stage === 'bowl' || stage === 'plate' ? 0 : (grams?.best ?? 0)), 0);
@@ -110,7 +113,7 @@ function lineFor(line: Line, { lineId, foodId, grams }: ChangeTo, stage: Line['s
     text: `${Number(grams.toPrecision(4))} g ${food?.name ?? foodId}`,
     foodId,
     grams: weighed(grams),
-    replaces: line.id,
+    replaces: rootOf(line),
     ...(part?.eaten ? { eaten: part.eaten.how, eatenShare: part.eaten.share } : {}),
     ...(line.perBowl ? { perBowl: true } : {}),
     ...(line.choiceOf === undefined ? {} : { choiceOf: line.choiceOf, chosen: line.chosen ?? false }),

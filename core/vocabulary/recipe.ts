@@ -80,6 +80,13 @@ export interface Preparation {
   yieldGrams?: number | undefined;
 }
 
+/** The lines and steps before any swap, and the work that came with those made since: what the method is written from, and put back from. */
+export interface AsWritten {
+  lines: Line[];
+  steps: Step[];
+  works: { lineId: string; text: string; when: 'before' | 'blend' | 'finish' }[];
+}
+
 export interface Recipe {
   id?: string | undefined;
   title: string;
@@ -100,6 +107,7 @@ export interface Recipe {
   lines: Line[];
   steps: Step[];
   preparations?: Preparation[] | undefined;
+  asWritten?: AsWritten | undefined;
 }
 
 export const MAX_PREPARATIONS = 20;

@@ -139,6 +139,7 @@ function GoneRow({ line, view, leftOut = false }: { line: Line; view: BenchView;
           putBack(
             line,
             view.original.recipe.lines.map(({ id }) => id),
+            view.core.shelf,
           )
         }
         aria-label={`Put back ${nameOf(line, view)}`}

@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, test } from '@jest/globals';
+import { SHELF } from '../../../core/food/shelf.ts';
 import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
 import { useBench } from './store.ts';
 
@@ -45,7 +46,7 @@ describe('the bench', () => {
   test('takes a line out of the recipe and of its steps, and puts it back where it was', () => {
     bench().takeOut('l2');
     expect([ids(), bench().recipe.steps[0]?.uses, bench().selected]).toEqual([['l1', 'l3'], ['l1'], 'l1']);
-    bench().putBack(recipe.lines[1] as Line, ['l1', 'l2', 'l3']);
+    bench().putBack(recipe.lines[1] as Line, ['l1', 'l2', 'l3'], SHELF);
     expect(ids()).toEqual(['l1', 'l2', 'l3']);
   });
   test('never takes out the last line', () => {

@@ -3,6 +3,7 @@ import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { shallow } from 'zustand/shallow';
 import { useStoreWithEqualityFn } from 'zustand/traditional';
+import type { Shelf } from '../../../core/food/shelf.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import { putBack, takeOut } from '../../../core/swap/steps.ts';
 import { type Grams, type Line, type Preparation, type Recipe, settleGroups } from '../../../core/vocabulary/recipe.ts';
@@ -24,7 +25,7 @@ interface BenchState extends DraftContent {
   /** A preparation the recipe takes of comes along, as it is kept today. */
   addLine: (line: Omit<Line, 'id'>, preparation?: Preparation) => string;
   takeOut: (lineId: string) => void;
-  putBack: (original: Line, order: readonly string[]) => void;
+  putBack: (original: Line, order: readonly string[], shelf: Shelf) => void;
   /** What the cook has to say of a change; an empty note is none. */
   noteChange: (lineId: string, note: string) => void;
   takeMerged: (content: DraftContent) => void;
@@ -92,7 +93,7 @@ export const useBench = create<BenchState>()(
         set(({ recipe, selected }) =>
           recipe.lines.length > 1 ? { recipe: takeOut(recipe, lineId), selected: selected === lineId ? neighbour(recipe, lineId) : selected } : {},
         ),
-      putBack: (original, order) => set(({ recipe }) => ({ recipe: asKept(putBack(recipe, original, order)), selected: original.id })),
+      putBack: (original, order, shelf) => set(({ recipe }) => ({ recipe: asKept(putBack(recipe, original, shelf, order)), selected: original.id })),
       noteChange: (lineId, note) =>
         set(({ notes }) => {
           const { [lineId]: _, ...others } = notes ?? {};

@@ -15,7 +15,7 @@ function swapsOf({ core, recipe, needs, original }: BenchView, lineId: string | 
   const line = recipe.lines.find(({ id }) => id === lineId);
   if (!line) return [];
   const before = replacedBy(line, original.recipe);
-  return core.swapsForLine(before ? putBack(recipe, before) : recipe, needs, before?.id ?? line.id, original, core.shelf);
+  return core.swapsForLine(before ? putBack(recipe, before, core.shelf) : recipe, needs, before?.id ?? line.id, original, core.shelf);
 }
 
 /**

@@ -1,0 +1,110 @@
+/** Where a step speaks of a line: the words, with what stands before them as a part of the phrase. */
+import type { Shelf } from '../food/shelf.ts';
+import { headWords } from '../reading/heads.ts';
+import { tokensOf, wordsOfFood } from '../reading/match.ts';
+import { CATEGORY_ROWS } from '../vocabulary/category.ts';
+import type { Line } from '../vocabulary/recipe.ts';
+
+export interface Span {
+  /** UTF-16 offsets into the text. */
+  from: number;
+  to: number;
+}
+
+export interface Spoken {
+  heads: ReadonlySet<string>;
+  own: ReadonlySet<string>;
+  /** Words that end a name of it: 'broth' of the chicken broth, and not 'chicken'. */
+  last: ReadonlySet<string>;
+}
+
+const JOINS = new Set([
+  'and',
+  'or',
+  'of',
+  'with',
+  'in',
+  'the',
+  'to',
+  'until',
+  'for',
+  'then',
+  'plus',
+  'a',
+  'an',
+  'cut',
+  'into',
+  'on',
+  'off',
+  'taste',
+  'serve',
+]);
+
+/** The words a line goes by in the steps. */
+export function spokenOf(line: Line, shelf: Shelf): Spoken {
+  const food = shelf.food(line.foodId ?? '');
+  const heads = new Set([...headWords(line, shelf)].filter((word) => word !== 'season' && word !== 'liquid'));
+  const last = new Set([
+    ...(food ? wordsOfFood(food).names.flatMap((name) => name.at(-1) ?? []) : heads),
+    ...(food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []),
+  ]);
+  return {
+    heads,
+    last,
+    own: new Set([...tokensOf(line.text.slice(0, 200)), ...tokensOf(food?.name ?? '')].filter((token) => !JOINS.has(token) && !/^\d/.test(token))),
+  };
+}
+
+const WORD = /[\p{L}][\p{L}'’-]*/gu;
+const BEFORE =
+  /(?:(?:(?:all|half|most|some|both|a little|a few|the rest|rest|remaining|remainder|other half)(?:\s+of)?\s+)?(?:the|a|an|some|your|its|their)?\s*(?:\d[\d./]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?)$/i;
+const DESCRIBES =
+  /^(?:remaining|reserved|soft|softened|cold|hot|warm|fresh|chopped|grated|sliced|diced|drained|soaked|cooked|double|single|heavy|plain|dried|smoked|other|rest|melted|beaten|flaked|shredded|crumbled|prepared|raw|whole|small|large)$/i;
+/** Words behind the head that make it another thing: 'butter beans', 'cream cheese'. */
+const NOT_BEFORE = /^\s+(?:soup|cheese|beans?|squash|sauce|powder|oil|stock|broth|flour|paste|paper)\b/i;
+
+/** Every place of the text that speaks of the line, from left to right. `others` are lines that stay and share words with it. */
+export function mentionsOf(text: string, spoken: Spoken, others: readonly Spoken[]): Span[] {
+  const spans: Span[] = [];
+  const words = [...text.matchAll(WORD)].map((found) => ({
+    from: found.index,
+    to: found.index + found[0].length,
+    token: tokensOf(found[0]).join(' '),
+  }));
+  words.forEach(({ from, to: wordEnd, token }, at) => {
+    if (!spoken.heads.has(token)) return;
+    // 'Goat cheese', 'hazelnut oil': the name goes on.
+    let end = spoken.last.has(token) ? at : -1;
+    for (
+      let next = at + 1;
+      words[next] && /^[\s-]$/.test(text.slice(words[next - 1]?.to, words[next]?.from)) && spoken.own.has(words[next]?.token ?? '');
+      next += 1
+    )
+      if (spoken.last.has(words[next]?.token ?? '')) end = next;
+    if (end < 0) return;
+    const to = words[end]?.to ?? wordEnd;
+    const behind = text.slice(to);
+    const next = NOT_BEFORE.exec(behind);
+    if (next && !spoken.own.has(tokensOf(next[0])[0] ?? '')) return;
+    // The words before it that describe this line, and no other.
+    let first = at;
+    while (first > 0 && text.slice(words[first - 1]?.to, words[first]?.from).trim() === '') {
+      const before = words[first - 1] as (typeof words)[number];
+      if (!spoken.own.has(before.token) && !DESCRIBES.test(text.slice(before.from, before.to))) break;
+      first -= 1;
+    }
+    const start = words[first]?.from ?? from;
+    const described = words.slice(Math.max(0, first), at).map((one) => one.token);
+    const before = words[first - 1]?.token ?? '';
+    const shared = others.filter(({ heads }) => heads.has(token));
+    // 'The double cream' is not 'the sour cream' where both are there; a bare word is the one that is spoken of.
+    if (shared.some(({ own }) => own.has(before) && !spoken.own.has(before))) return;
+    if (shared.length > 0 && described.length === 0 && shared.some(({ own }) => [...own].some((word) => word === before))) return;
+    const lead = BEFORE.exec(text.slice(0, start));
+    const open = lead ? start - lead[0].length : start;
+    const skip = /^\s*/.exec(text.slice(open, start))?.[0].length ?? 0;
+    if (spans.at(-1) && open + skip < (spans.at(-1) as Span).to) return;
+    spans.push({ from: open + skip, to });
+  });
+  return spans;
+}

@@ -1,0 +1,91 @@
+/** Plain sentences after something in them is replaced or left out: lists keep their commas and their 'and', an empty sentence goes. */
+import type { Span } from './mention.ts';
+
+const upper = (text: string): string => text.replace(/^(\s*)(\p{Ll})/u, (_, space: string, letter: string) => space + letter.toUpperCase());
+/** Two spaces, a space before a stop, a comma before a stop. */
+export const tidied = (text: string): string =>
+  text
+    .replace(/\s+/g, ' ')
+    .replace(/\s+([.,;:])/g, '$1')
+    .replace(/,+(?=[.;])/g, '')
+    .replace(/(?:^|(?<=[.;]))\s*[,.;]+/g, '')
+    .trim()
+    .replace(/[,;]$/, '.');
+
+/** 'a, b and c'. */
+export const listed = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+
+export function replaceAt(text: string, { from, to }: Span, words: string): string {
+  const starts = from === 0 || /[.!?]\s*$/.test(text.slice(0, from));
+  return text.slice(0, from) + (starts ? upper(words) : words) + text.slice(to);
+}
+
+interface Sentence {
+  from: number;
+  to: number;
+}
+/** The sentence a place stands in; a semicolon ends one too. */
+function sentenceAt(text: string, at: number): Sentence {
+  const from = Math.max(...['. ', '; ', '! '].map((end) => text.lastIndexOf(end, at - 1))) + 1;
+  const ends = [...text.slice(at).matchAll(/[.;!](?=\s|$)/g)][0];
+  return { from: Math.max(0, from === 0 ? 0 : from), to: ends ? at + ends.index + 1 : text.length };
+}
+
+const DRY_FRY = /\b(?:sweat|soften|fry|cook|saut\w*|brown)\b/i;
+const SHORT_COOK = /^\s+and\s+(?:cook|stir|let|fry|whisk)\b[^.;]*?\b(?:one|two|three|four|five|[1-5])\b[^.;]*/i;
+/** A determiner or a number leads on to another thing that is put in, not to another thing that is done. */
+const THING = /^(?:the|a|an|some|all|half|\d|[½¼¾])\b/i;
+
+/** The text without what stands at the span. `isThing` tells whether words name another line. */
+export function removeAt(text: string, span: Span, isThing: (words: string) => boolean): string {
+  const { from, to } = sentenceAt(text, span.from);
+  const before = text.slice(from, span.from);
+  const after = text.slice(span.to, to);
+  const begins = from === 0 || /[.!]\s*$/.test(text.slice(0, from));
+  const put = (sentence: string) => tidied(`${text.slice(0, from)} ${begins ? upper(sentence.trimStart()) : sentence.trimStart()}${text.slice(to)}`);
+  const names = (words: string) => THING.test(words.trimStart()) || isThing(words);
+
+  // '... and the X': the list ends one earlier.
+  if (/(?:,|\S)\s+and\s+$/.test(before) && !/^\s*(?:,|and\b)/.test(after)) {
+    const head = before.replace(/,?\s+and\s+$/, '');
+    return put(`${/,\s*[^,]*$/.test(head) && !/\band\b[^,]*$/.test(head) ? head.replace(/,\s*([^,]*)$/, ' and $1') : head}${after}`);
+  }
+  // 'the X, the Y', 'the X and the Y'.
+  const next = /^\s*,\s*(?:and\s+)?|^\s+and\s+/.exec(after);
+  if (next && names(after.slice(next[0].length))) return put(`${before}${after.slice(next[0].length)}`);
+  // ', the X,' or ', the X and simmer' within a list.
+  if (/,\s*$/.test(before) && names(lastItem(before.replace(/,\s*$/, '')))) {
+    const head = before.replace(/,\s*$/, '');
+    return put(`${next && /^\s*,/.test(after) ? head : head.replace(/,\s*([^,]*)$/, ' and $1')}${after}`);
+  }
+  const into = PARTICLE.test(before) ? null : /\s+(?:in|with|over|into|on|through|by|under)\s+$/i.exec(before);
+  if (into && DRESSES.test(before))
+    return put(
+      before.replace(DRESSES, '').replace(/[,;]?\s*(?:and|then)?\s*$/, after.startsWith(',') || after.startsWith(' and') ? '' : '') +
+        after.replace(/^\s*(?:,|and)\s*/, ' '),
+    );
+  if (into) return put(`${before.slice(0, into.index)}${DRY_FRY.test(before) && /\bin\s+$/i.test(before) ? ' in a splash of water' : ''}${after}`);
+  // Something else is done in the same breath: 'add the X and simmer 20 minutes'.
+  const short = SHORT_COOK.exec(after);
+  const tail = short ? after.slice(short[0].length) : after;
+  const on = /^\s*(?:,\s*(?:then\s+|and\s+)?|\s+and\s+(?:then\s+)?)/.exec(tail);
+  const clauseFrom = Math.max(before.lastIndexOf(', ') + 1, before.search(/\b(?:then|and)\s+\p{L}+(?:\s+(?:in|on|over))?\s+$/u));
+  const head = clauseFrom > 0 ? before.slice(0, clauseFrom).replace(/,?\s*(?:and|then)?\s*$/, '') : '';
+  if (on) return put(head === '' ? tail.slice(on[0].length) : `${head}${/^\s*,/.test(on[0]) ? ', ' : ' and '}${tail.slice(on[0].length)}`);
+  if (head !== '') return put(`${head}${/^[^.;]*/.test(after) ? '.' : ''}`);
+  return tidied(`${text.slice(0, from)} ${text.slice(to)}`);
+}
+
+/** 'Stir in the flour' puts it in; 'in the butter' is where something is done. */
+const PARTICLE = /\b(?:stir|whisk|pour|mix|fold|put|tip|beat|blend|melt|scatter|rub|sift|drop|crumble|throw|goes?|stirred|whisked)\s+in\s+$/i;
+/** A bowl that is dressed with nothing is not dressed. */
+const DRESSES =
+  /(?:[,;.]\s*|\band\s+|^\s*)(?:then\s+)?(?:top|finish|garnish|sprinkle|drizzle|scatter|serve|dress|swirl)\b(?:\s+(?:each|every|the)\s+\p{L}+)?\s+(?:with|over)\s+$/iu;
+
+const lastItem = (text: string): string =>
+  text
+    .slice(Math.max(text.lastIndexOf(','), text.lastIndexOf(' and ')) + 1)
+    .replace(/^\s*and\s+/, '')
+    .replace(/^\s*\p{L}+(?:\s+(?:in|on))?\s+(?=the\b|a\b)/u, '')
+    .trim();

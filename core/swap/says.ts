@@ -1,0 +1,79 @@
+/** What a colleague would say beside a plan: what to tell the table, and the salt that went with what was taken out. */
+import type { Analysis } from '../analysis/analysis.ts';
+import { SALT_BANDS } from '../food/seasoning.ts';
+import type { Shelf } from '../food/shelf.ts';
+import { calledInSteps } from '../method/rewrite.ts';
+import type { Food } from '../vocabulary/food.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
+
+export interface Said {
+  kind: 'loss' | 'tell' | 'season' | 'identity';
+  message: string;
+  grams?: number;
+}
+
+/** People ask for these kinds though not every law makes one declare them (common practice of dietitians, no source). */
+const TOLD: readonly (readonly [what: string, is: (food: Food) => boolean])[] = [
+  ['nuts', ({ contains }) => contains.some(({ allergen }) => allergen === 'treeNut' || allergen === 'peanut') || false],
+  [
+    'nuts',
+    ({ category, id }) => category === 'nut-seed' && /^(?:almond|cashew|hazelnut|walnut|pecan|pistachio|macadamia|brazil|pine-nut|peanut)/.test(id),
+  ],
+  ['seeds', ({ category, id }) => (category === 'nut-seed' && /seed|tahini|sunflower/.test(id)) || id === 'tahini' || id === 'sunflower-butter'],
+  ['coconut', ({ id, contains }) => /^coconut/.test(id) || contains.some(({ allergen }) => allergen === 'coconut')],
+  [
+    'pulses',
+    ({ category, id }) => (category === 'pulse' && !/^(?:green-beans|peas-(?:frozen|fresh|canned)|mangetout)/.test(id)) || id === 'pea-drink',
+  ],
+  ['soya', ({ contains }) => contains.some(({ allergen }) => allergen === 'soy')],
+  ['mustard', ({ contains }) => contains.some(({ allergen }) => allergen === 'mustard')],
+  ['oats', ({ id }) => /^oat/.test(id)],
+];
+
+const foodsOf = (recipe: Recipe, shelf: Shelf): Food[] => recipe.lines.flatMap(({ foodId }) => shelf.food(foodId ?? '') ?? []);
+
+/** Kinds that come in and were not there before, with the food that brings each. */
+function told(before: Recipe, after: Recipe, shelf: Shelf): Said[] {
+  const had = foodsOf(before, shelf);
+  const seen = new Set<string>();
+  return foodsOf(after, shelf).flatMap((food): Said[] =>
+    TOLD.filter(([what, is]) => is(food) && !had.some(is) && !seen.has(what)).map(([what]) => {
+      seen.add(what);
+      return { kind: 'tell', message: `Tell the table: there ${/s$/.test(what) ? 'are' : 'is'} ${what} in it (${calledInSteps(food)}).` };
+    }),
+  );
+}
+
+/** A soup is missed for its salt from here on, per cent. */
+const MISSED = 0.1;
+const SODIUM_MG_A_GRAM = 393;
+
+/** The salt that went, and what brings it back under the limit that is set; `mostSodiumMg` is that of one bowl. */
+function seasoned(before: Analysis, after: Analysis, mostSodiumMg: number | undefined): Said[] {
+  const wanted = Math.min(before.saltPercent, SALT_BANDS.common.best);
+  if (before.saltPercent < SALT_BANDS.common.low - MISSED || wanted - after.saltPercent < MISSED) return [];
+  const grams = Number((((wanted - after.saltPercent) / 100) * after.batchGrams).toPrecision(2));
+  const sodium = after.perServing.sodiumMg.value;
+  const room = mostSodiumMg === undefined ? grams : Math.max(0, ((mostSodiumMg - sodium) * after.servings) / SODIUM_MG_A_GRAM);
+  const falls = `Its salt falls from ${before.saltPercent.toFixed(2)} to ${after.saltPercent.toFixed(2)} %`;
+  if (room >= grams) {
+    const then = Math.round(sodium + (grams * SODIUM_MG_A_GRAM) / after.servings);
+    return [
+      { kind: 'season', message: `${falls}: ${grams} g of salt in the pot season it as before, and a bowl then has ${then} mg sodium.`, grams },
+    ];
+  }
+  const left = Number(room.toPrecision(2));
+  return [
+    {
+      kind: 'season',
+      message: `${falls}: ${grams} g of salt would season it as before, the limit leaves ${left < 0.1 ? 'none' : `${left} g`}. Season with lemon, pepper and herbs instead.`,
+      grams: left,
+    },
+  ];
+}
+
+export const saysOf = (
+  soups: { before: Recipe; after: Recipe; was: Analysis; is: Analysis },
+  mostSodiumMg: number | undefined,
+  shelf: Shelf,
+): Said[] => [...seasoned(soups.was, soups.is, mostSodiumMg), ...told(soups.before, soups.after, shelf)];
