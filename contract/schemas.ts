@@ -20,12 +20,14 @@ const MOST_YIELD_ML = 1e7;
 
 const id = Joi.string().min(1).max(100);
 const words = Joi.string().allow('').max(5000);
-/** Less than a millionth of a gram is no weight of a kitchen, and sums run away on it; nothing at all is 0. */
-const LEAST_GRAMS = 1e-6;
-const grams = Joi.number()
-  .min(0)
-  .max(MOST_GRAMS)
-  .custom((value: number, helpers) => (value > 0 && value < LEAST_GRAMS ? helpers.error('number.min', { limit: LEAST_GRAMS }) : value));
+/** Less than a millionth is no weight and no share of a kitchen, and sums run away on it; nothing at all is 0. */
+const LEAST = 1e-6;
+const noneOrSome = (most: number) =>
+  Joi.number()
+    .min(0)
+    .max(most)
+    .custom((value: number, helpers) => (value > 0 && value < LEAST ? helpers.error('number.min', { limit: LEAST }) : value));
+const grams = noneOrSome(MOST_GRAMS);
 /** The least a kitchen can mean: below it figures of one bowl run away. */
 const servings = Joi.number().min(0.1).max(1e6);
 const wholeGrams = Joi.number().min(1).max(MOST_GRAMS);
@@ -46,7 +48,7 @@ const line = Joi.object({
   prep: words,
   cut: Joi.alternatives(Joi.string().max(100), Joi.number().min(0.1).max(50)),
   eaten: oneOf(EATEN),
-  eatenShare: Joi.number().min(0).max(1),
+  eatenShare: noneOrSome(1),
   perBowl: Joi.boolean(),
   optional: Joi.boolean(),
   partOf: id,

@@ -51,7 +51,7 @@ export { keepingWords, REGIME_IDS, REGIMES, type RegimeId } from './regime/regim
 export { type AdaptRequest, type AdaptResult, adapt } from './swap/adapt.ts';
 export { buildModel } from './swap/buildModel.ts';
 export { PRESETS, withPreset } from './swap/data/presets.ts';
-export { SWAPS } from './swap/data/swaps.ts';
+export { SWAPS, swapsFor } from './swap/data/swaps.ts';
 export { type LineSwap, swapsForLine } from './swap/forLine.ts';
 export { type Need, needList, needOf, needRefs, refOf, withoutNeed } from './swap/need.ts';
 export { type Limit, type NeedRef, type Needs, needsFaults, type Weights } from './swap/needs.ts';
@@ -59,7 +59,6 @@ export { DEFAULT_WEIGHTS } from './swap/objective.ts';
 export type { Change, Plan, Shift } from './swap/plan.ts';
 export { nutrientGivers, rolesOf, rolesText } from './swap/roles.ts';
 export { sayNeeds } from './swap/sayNeeds.ts';
-export { swapsFor } from './swap/slots.ts';
 export { putBack, takeOut } from './swap/steps.ts';
 export { judgeNeeds, type NeedVerdict, passes } from './swap/verdict.ts';
 // taste: flavour and balance

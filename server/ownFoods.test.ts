@@ -2,7 +2,7 @@
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { adapt } from '../core/swap/adapt.ts';
-import { swapsFor } from '../core/swap/slots.ts';
+import { swapsFor } from '../core/swap/data/swaps.ts';
 import type { Food } from '../core/vocabulary/food.ts';
 import { folderForTests } from './test/folder.ts';
 import { openKitchen, type TestKitchen } from './test/kitchen.ts';

@@ -188,6 +188,7 @@ describe('within its group no figure stands alone', () => {
     'stock-paste fibreG': 'a paste of vegetables among clear broths',
     'vegetable-broth-low-sodium fibreG': 'a tenth of a gram in nearly no dry matter',
     'fish-stock carbohydrateG': 'bones give none, vegetables do',
+    'stock-powder-low-salt sodiumMg': 'made without salt among salted powders',
     'lemon-juice fatG': 'juice among vinegars',
     'lemon-juice fibreG': 'juice among vinegars',
     'lime-juice fibreG': 'juice among vinegars',

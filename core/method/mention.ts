@@ -44,10 +44,10 @@ const JOINS = new Set([
 export function spokenOf(line: Line, shelf: Shelf): Spoken {
   const food = shelf.food(line.foodId ?? '');
   const heads = new Set([...headWords(line, shelf)].filter((word) => word !== 'season' && word !== 'liquid'));
-  const last = new Set([
-    ...(food ? wordsOfFood(food).names.flatMap((name) => name.at(-1) ?? []) : heads),
-    ...(food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []),
-  ]);
+  const ends = new Set(food ? wordsOfFood(food).names.flatMap((name) => name.at(-1) ?? []) : heads);
+  // 'Cooked chicken, shredded' is spoken of as the chicken, though its food is a breast.
+  const saysEnd = [...heads].some((head) => ends.has(head));
+  const last = new Set([...(saysEnd ? ends : [...ends, ...heads]), ...(food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : [])]);
   return {
     heads,
     last,

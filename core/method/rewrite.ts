@@ -28,13 +28,16 @@ export interface Exchange {
  * How what comes enters: in the place of what goes; in the place, once it is made ('the blended cashews'); with the liquid, to simmer along;
  * blended apart and added; slaked after the blender and before any cream; by a sentence of its own; first of all, in the base.
  */
-type Entry = 'stead' | 'made' | 'pot' | 'blend' | 'slake' | 'own' | 'base';
+type Entry = 'stead' | 'early' | 'made' | 'pot' | 'blend' | 'slake' | 'own' | 'base';
 
+const BLENDS_APART = /^Blend\b.*\bwith (?:a ladle|plenty|some) of the (?:liquid|soup)\b/i;
+const MADE_APART = /^(?:Blend|Whisk|Stir) the .+ (?:with|into) (?:their|the|its|hot|cold)\b.*\b(?:water|lemon|oil)\b/i;
 const ENTERS: readonly (readonly [Entry, RegExp])[] = [
+  ['early', /^Put the .+ in before blending\b/i],
   ['pot', /^Simmer the .+ in the pot\b/i],
   ['slake', /\bslake/i],
-  ['blend', /^Blend\b.*\bwith (?:a ladle|plenty|some) of the (?:liquid|soup)\b/i],
-  ['made', /^(?:Blend|Whisk|Stir) the .+ (?:with|into) (?:their|the|its|hot|cold)\b.*\b(?:water|lemon|oil)\b/i],
+  ['blend', BLENDS_APART],
+  ['made', MADE_APART],
   ['base', /^(?:Brown|Fry|Toast|Warm|Sweat)\b/i],
 ];
 const PREPARES = /^(?:Soak|Chill|Cut|Toast|Take|Roast|Press|Strain|Drain)\b/i;
@@ -79,19 +82,24 @@ export function rewriteMethod(steps: readonly Step[], original: readonly Line[],
   const said = new Set<string>();
   /** Steps put in after a draft, by its index; -1 is before all. */
   const after = new Map<number, Step[]>();
-  const insert = (at: number, step: Step) => after.set(at, [...(after.get(at) ?? []), step]);
+  // A slurry is stirred in and simmered before anything that must not boil.
+  const insert = (at: number, step: Step, ahead = false) => {
+    const there = after.get(at) ?? [];
+    after.set(at, ahead ? [step, ...there] : [...there, step]);
+  };
   const named = (line: Line): string => (line.foodId ? calledInSteps(shelf.food(line.foodId) ?? { name: line.text }) : line.text);
   const categoryOf = ({ foodId }: Line) => shelf.food(foodId ?? '')?.category;
 
   for (const exchange of exchanges) {
     const { line, lines, works } = exchange;
-    const own = spoken.get(line.id) as Spoken;
+    const own = spoken.get(line.id) ?? UNSPOKEN;
     const first = drafts.findIndex(({ uses }) => uses.includes(line.id));
     const entry = entryOf(exchange);
     const inPlace = entry === 'stead' || entry === 'made';
     // What is blended with its water and its lemon goes in as one thing; what its own work puts into the pot is not put in again.
     const main = lines.find((one) => isMade(one, works) && categoryOf(one) !== 'water') ?? lines[0];
     const put = lines.filter((one) => !works.some(({ text }) => /\binto the pot\b/i.test(text) && speaksOf(text, one)) || lines.length === 1);
+    const same = sameFood(exchange);
     const names = entry === 'made' && main ? `the blended ${named(main)}` : listed((put.length > 0 ? put : lines).map((one) => `the ${named(one)}`));
     let placed = false;
     let early = false;
@@ -116,9 +124,11 @@ export function rewriteMethod(steps: readonly Step[], original: readonly Line[],
           placed = true;
         }
       }
-      for (const span of [...spans].reverse()) {
+      for (const [nth, span] of [...spans.entries()].reverse()) {
         if (inPlace && lines.length > 0) {
-          draft.text = replaceAt(draft.text, span, names);
+          // Of the same food, hands need the new weight once, where it goes in.
+          const weighed = same && at === first && nth === 0;
+          draft.text = same && !weighed ? draft.text : replaceAt(draft.text, span, weighed ? `${grams(lines)} g ${named(line)}` : names);
           placed = true;
         } else draft.text = removeAt(draft.text, span, isThing);
       }
@@ -141,12 +151,17 @@ export function rewriteMethod(steps: readonly Step[], original: readonly Line[],
   drafts.forEach(({ step, text, uses, empty }, at) => {
     if (!empty) {
       const { uses: _, ...rest } = step;
-      out.push({ ...rest, text: text.trim(), ...(uses.length > 0 || step.uses ? { uses: [...new Set(uses)] } : {}) });
+      out.push({ ...rest, text: capital(text.trim()), ...(uses.length > 0 || step.uses ? { uses: [...new Set(uses)] } : {}) });
     }
     out.push(...(after.get(at) ?? []));
   });
   return out;
 }
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What is added goes by no name in the steps. */
+const UNSPOKEN: Spoken = { heads: new Set(), own: new Set(), last: new Set() };
 
 /** The first part of a step's text. */
 const EARLY = 0.4;
@@ -160,10 +175,14 @@ function entryOf({ works, lines }: Exchange): Entry {
   return works.some(({ text, when }) => when === 'finish' && !/^Taste\b/i.test(text)) ? 'own' : 'stead';
 }
 
+/** Less or more of what was there, treated as it was. */
+const sameFood = ({ line, lines }: Exchange): boolean => lines.length === 1 && lines[0]?.foodId === line.foodId && !lines[0]?.eaten;
+const grams = ([line]: readonly Line[]): number => Number((line?.grams?.best ?? 0).toPrecision(3));
+
 const isMade = (line: Line, works: readonly Work[]): boolean => works.some(({ text, when }) => when !== 'before' && speaksOf(text, line));
 const speaksOf = (text: string, { foodId, text: own }: Line): boolean => {
   const words = new Set(tokensOf(text));
-  return tokensOf((foodId ?? own).replace(/-/g, ' ')).some((token) => token.length > 3 && words.has(token));
+  return tokensOf((foodId ?? own).replace(/-/g, ' ')).some((token) => token.length > 2 && words.has(token));
 };
 
 /** 'Melt the oil' is 'heat the oil'; a spice and an oil are warmed and not fried crisp. */
@@ -192,7 +211,7 @@ interface Placing {
   first: number;
   drafts: Draft[];
   before: Step[];
-  insert: (at: number, step: Step) => void;
+  insert: (at: number, step: Step, ahead?: boolean) => void;
   fresh: (id: string) => string;
   said: Set<string>;
   named: (line: Line) => string;
@@ -248,20 +267,23 @@ function placeWorks({ exchange: { line, lines, works }, entry, first, drafts, be
       );
       draft.uses.push(...ids);
       entered = true;
-    } else if (entry === 'slake' && /\bslake/i.test(work.text)) {
-      insert(lastBlend >= 0 ? lastBlend : Math.max(0, poured), step(withRest(work.text), 'finish', ids));
+    } else if (entry === 'early' && /\bin before blending\b/i.test(work.text)) {
+      insert(firstBlend > 0 ? firstBlend - 1 : -1, step(work.text, 'simmer', ids));
       entered = true;
-    } else if (entry === 'blend' && ENTERS[2]?.[1].test(work.text)) {
+    } else if (entry === 'slake' && /\bslake/i.test(work.text)) {
+      insert(lastBlend >= 0 ? lastBlend : Math.max(0, poured), step(withRest(work.text), 'finish', ids), true);
+      entered = true;
+    } else if (entry === 'blend' && BLENDS_APART.test(work.text)) {
       insert(firstBlend > 0 ? firstBlend - 1 : beforeServing, step(withRest(work.text), 'blend', ids));
       entered = true;
-    } else if (entry === 'made' && ENTERS[3]?.[1].test(work.text)) {
+    } else if (entry === 'made' && MADE_APART.test(work.text)) {
       // Made ready before the step it goes into, and counted there.
       insert(Math.max(-1, first - 1), step(withRest(work.text), 'blend', []));
     } else if (entry === 'base' && /^(?:Brown|Fry|Toast|Warm|Sweat)\b/i.test(work.text)) {
       before.push(step(withRest(work.text), 'base', ids));
       entered = true;
     } else if (entry === 'own' && work.when === 'finish' && !/^Taste\b/i.test(work.text)) {
-      insert(first >= -1 && drafts.length > 0 ? first : beforeServing, step(withRest(work.text), line.stage === 'bowl' ? 'bowl' : 'finish', ids));
+      insert(first >= 0 ? first : beforeServing, step(withRest(work.text), line.stage === 'bowl' ? 'bowl' : 'finish', ids));
       entered = true;
     } else if (work.when === 'before' || PREPARES.test(work.text)) before.push(step(work.text, 'base', []));
     else if (work.when === 'blend') insert(firstBlend >= 0 ? firstBlend : beforeServing, step(work.text, 'blend', []));

@@ -10,7 +10,7 @@ import { bowlAlone } from './bowlSize.ts';
 import { explainClash } from './clash.ts';
 import { findPlans } from './findPlans.ts';
 import { Judge } from './judge.ts';
-import { askedOf } from './need.ts';
+import { askedOf, ofKind } from './need.ts';
 import type { Needs } from './needs.ts';
 import type { AdaptResult, Plan } from './plan.ts';
 
@@ -34,6 +34,8 @@ export interface AdaptTools {
 
 export const DEFAULT_PLANS = 3;
 const DEFAULT_TIME_MS = 10_000;
+/** The chance with which a plan is to meet a limit when none is asked for: it does not stop at the limit. */
+const HOUSE_MARGIN = 0.8;
 
 export function adapt(request: AdaptRequest, ofKitchen: Shelf, { now, onPlan }: AdaptTools): AdaptResult {
   const { recipe, shelf } = openPreparations(request.recipe, ofKitchen);
@@ -52,10 +54,17 @@ const asKept = (plan: Plan): Plan => ({ ...plan, recipe: closePreparations(plan.
 function adaptOpened(request: AdaptRequest, shelf: Shelf, { now, onPlan }: AdaptTools): AdaptResult {
   const deadline = now() + (request.timeLimitMs ?? DEFAULT_TIME_MS);
   const { recipe, prices } = request;
-  const judge = new Judge({ recipe, asked: askedOf(request.needs), shelf, prices, expired: () => now() > deadline });
+  const asked = askedOf(request.needs);
+  const judge = new Judge({ recipe, asked, shelf, prices, expired: () => now() > deadline });
   const original = judge.original.analysis;
-  const { plans, timedOut } = findPlans(judge, judge.asked.needs, request.plans ?? DEFAULT_PLANS, { onPlan });
-  if (plans.length === 0 && !timedOut) return { original, plans, ...explainClash(judge) };
+  const wanted = request.plans ?? DEFAULT_PLANS;
+  // A plan is not to stop at its limit, and a change is not to be made for a pinch: where that leaves none, it is.
+  const surely = asked.terms.margin === undefined && ofKind(asked.needs, 'limit').length > 0 ? judge.withMargin(HOUSE_MARGIN) : judge;
+  let { plans, timedOut } = findPlans(surely, surely.asked.needs, wanted, { onPlan, house: true });
+  if (plans.length === 0 && !timedOut && surely !== judge) ({ plans, timedOut } = findPlans(judge, asked.needs, wanted, { onPlan, house: true }));
+  const every = judge.withEvery();
+  if (plans.length === 0 && !timedOut) ({ plans, timedOut } = findPlans(every, asked.needs, wanted, { onPlan }));
+  if (plans.length === 0 && !timedOut) return { original, plans, ...explainClash(every) };
   const bowl = bowlAlone(judge);
   return { original, plans, ...(bowl ? { bowl } : {}), ...(timedOut ? { timedOut } : {}) };
 }

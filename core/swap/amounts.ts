@@ -42,9 +42,9 @@ export function distanceAt(model: Model, choice: readonly Option[], grams: reado
 
 function closeness({ terms, original }: Model, traits: Float64Array): number {
   let sum = 0;
-  for (const { at: trait, weight, onlyMore } of terms) {
+  for (const { at: trait, weight, side } of terms) {
     const off = at(traits, trait) - at(original, trait);
-    if (off > 0 || !onlyMore) sum += weight * Math.abs(off);
+    if (side === 'both' || (side === 'more' ? off > 0 : off < 0)) sum += weight * Math.abs(off);
   }
   return sum;
 }

@@ -8,9 +8,10 @@ import { bodyMlOf } from '../texture/body.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Recipe } from '../vocabulary/recipe.ts';
 import { cautious, contribution, isNote, type Place, type StayedFoods } from './contribution.ts';
-import type { Model, Slot, Term } from './model.ts';
+import type { Model, Side, Slot, Term } from './model.ts';
 import { type Asked, type Need, ofKind } from './need.ts';
 import { DEFAULT_WEIGHTS, OBJECTIVE, type ObjectiveTerm, PER_ML, type TraitName } from './objective.ts';
+import { withReasons } from './reasons.ts';
 import { type Bounds, rowsOf } from './rows.ts';
 import { openSlots } from './slots.ts';
 import { addScaled, at, item } from './solver/linear.ts';
@@ -28,6 +29,8 @@ export interface ModelInput {
   soft?: ReadonlySet<Need>;
   /** Money for a gram of a food; a food without a price weighs nothing in the choice. */
   priceOf?: (foodId: string) => number | undefined;
+  /** Every option of every line, whether or not anything asked gives it a reason: for the menu of one line. */
+  every?: boolean | undefined;
   /** Shared by the models of one recipe under one regime; without it the model works everything out for itself. */
   stayed?: StayedFoods;
 }
@@ -38,11 +41,14 @@ export function buildModel(input: ModelInput): Model {
   const place: Place = { recipe, servings: analysis.servings, shelf, regime, priceOf, stayed };
   const traits = traitsOf(input);
   const original = originalTraits(traits, input, place);
-  const { slots, unmeetable } = openSlots(asked, place, traits);
-  const base = Float64Array.from(original);
-  for (const { line, food } of slots) addScaled(base, -1, contribution(line, food, line.grams?.best ?? 0, traits, place));
   const rows = rowsOf(traits, original, input);
-  return { traits, original, base, slots, rows, terms: termsOf(traits, original, base, slots, asked), unmeetable };
+  const opened = openSlots(asked, place, traits, { potMl: analysis.potMl, every: input.every ?? false });
+  // What a chance draws in gives no new reasons: the slots of one soup stay the same while its limits are drawn in.
+  const { tightened: _, ...asAsked } = input;
+  const slots = input.every ? opened.slots : withReasons(opened.slots, rowsOf(traits, original, asAsked), original);
+  const base = Float64Array.from(original);
+  for (const { line, food } of slots) if (food) addScaled(base, -1, contribution(line, food, line.grams?.best ?? 0, traits, place));
+  return { traits, original, base, slots, rows, terms: termsOf(traits, original, base, slots, asked), unmeetable: opened.unmeetable };
 }
 
 function traitsOf({ asked, priceOf }: ModelInput): TraitName[] {
@@ -96,8 +102,16 @@ function termsOf(traits: readonly TraitName[], original: Float64Array, base: Flo
     if (trait < 0 || weight === 0 || !moves(trait, original, base, slots)) return [];
     // An empty pot has no volume to share: a millilitre keeps the scale finite.
     const least = PER_ML.has(term.trait) ? Math.max(1, term.floor * volume) : term.floor;
-    return [{ at: trait, weight: weight / Math.max(at(original, trait), least), onlyMore: term.onlyMore ?? false }];
+    return [{ at: trait, weight: weight / Math.max(at(original, trait), least), side: sideOf(term, asked) }];
   });
+}
+
+/** A figure that is limited costs nothing on the side that is asked for. */
+function sideOf({ trait, onlyMore }: ObjectiveTerm, { needs }: Asked): Side {
+  if (onlyMore) return 'more';
+  const limits = ofKind(needs, 'limit').filter(({ limit }) => limit.nutrient === trait);
+  const [most, least] = [limits.some(({ limit }) => limit.max !== undefined), limits.some(({ limit }) => limit.min !== undefined)];
+  return most === least ? 'both' : most ? 'more' : 'less';
 }
 
 function moves(trait: number, original: Float64Array, base: Float64Array, slots: readonly Slot[]): boolean {

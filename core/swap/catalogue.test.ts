@@ -3,7 +3,8 @@ import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
 import { usualAmounts } from '../test/swap/matrix.ts';
 import type { Food } from '../vocabulary/food.ts';
-import { heldBackId, isLiquid, LIQUIDS, SWAPS, type Swap } from './data/swaps.ts';
+import { heldBackId, isLiquid, LIQUIDS, leversFor } from './data/levers.ts';
+import { SWAPS, type Swap } from './data/swaps.ts';
 
 const foodsOf = ({ parts }: Swap): Food[] => parts.flatMap(({ foods }) => foods.map(([id]) => SHELF.food(id) as Food));
 const replaced = ({ replaces }: Swap): Food[] => replaces.map((id) => SHELF.food(id) as Food);
@@ -73,7 +74,12 @@ describe('usual amounts against facts of the trade (common practice, no source)'
 
 describe('liquids', () => {
   test('can each be held back, and nothing else can', () => {
-    for (const id of LIQUIDS) expect(SWAPS.filter((swap) => swap.id === heldBackId(id)).map(({ replaces }) => replaces)).toEqual([[id]]);
+    for (const id of LIQUIDS)
+      expect(
+        leversFor(SHELF.food(id) as Food)
+          .filter((swap) => swap.id === heldBackId(id))
+          .map(({ replaces }) => replaces),
+      ).toEqual([[id]]);
     expect(isLiquid('cream-heavy')).toBe(false);
     expect(isLiquid(null)).toBe(false);
   });

@@ -4,11 +4,12 @@ import type { Judge } from './judge.ts';
 import type { Model } from './model.ts';
 import { type Need, refOf } from './need.ts';
 import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses } from './plan.ts';
-import { saysOf } from './says.ts';
+import { SMOOTH_SAYS, saysOf } from './says.ts';
 import { type Leaf, type Order, search } from './search.ts';
 import { type Sought, settlePlan } from './settlePlan.ts';
+import { Variety } from './variety.ts';
 import { namedVerdicts } from './verdict.ts';
-import { whyForced } from './whyForced.ts';
+import { everyChangeCarries, whyForced } from './whyForced.ts';
 
 export interface Found {
   plans: Plan[];
@@ -22,6 +23,8 @@ export interface Finding {
   /** Plans further than this are not wanted. */
   within?: number | undefined;
   onPlan?: ((plan: Plan) => void) | undefined;
+  /** Plans the house would show: each change with its share of the reason, no two that a table could not tell apart. */
+  house?: boolean;
 }
 
 const NONE: ReadonlySet<Need> = new Set();
@@ -31,15 +34,21 @@ export function findPlans(
   judge: Judge,
   needs: readonly Need[],
   wanted: number,
-  { soft = NONE, order = 'best', within = Number.POSITIVE_INFINITY, onPlan }: Finding = {},
+  { soft = NONE, order = 'best', within = Number.POSITIVE_INFINITY, onPlan, house = false }: Finding = {},
 ): Found {
   const sought: Sought = { needs, soft };
   const model = judge.model(needs, soft);
   if ([...model.unmeetable].some((need) => !soft.has(need))) return { plans: [], timedOut: false };
   const plans: Plan[] = [];
+  const variety = new Variety();
   const visit = (leaf: Leaf) => {
+    if (house && !everyChangeCarries(model, leaf)) return 'dropped';
     const plan = planOf(judge, sought, model, leaf);
     if (!plan) return 'dropped';
+    if (house) {
+      const kind = variety.take(plan);
+      if (kind !== 'new') return kind === 'alike' ? 'taken' : 'dropped';
+    }
     plans.push(plan);
     onPlan?.(plan);
     return plans.length < wanted ? 'taken' : 'stop';
@@ -63,7 +72,10 @@ function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf): Plan | 
   const rises = risesOf(before, analysis);
   const sodium = needs.find((need) => need.kind === 'limit' && need.limit.nutrient === 'sodiumMg' && need.limit.per === 'serving');
   const most = sodium?.kind === 'limit' ? sodium.limit.max : undefined;
-  const says = saysOf({ before: judge.original.recipe, after: draft.recipe, was: before, is: analysis }, most, judge.shelf);
+  const says = [
+    ...saysOf({ before: judge.original.recipe, after: draft.recipe, was: before, is: analysis }, most, judge.shelf),
+    ...(needs.some(({ kind }) => kind === 'smooth') ? [SMOOTH_SAYS] : []),
+  ];
   const losesUnknown = unknownLosses(changes, before, analysis, judge.shelf);
   return {
     changes,

@@ -5,7 +5,7 @@ import type { Shelf } from '../food/shelf.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { type Amounts, bestAmounts, distanceAt, traitsAt } from './amounts.ts';
 import { buildModel } from './buildModel.ts';
-import { heldBackId, isLiquid } from './data/swaps.ts';
+import { heldBackId, isLiquid } from './data/levers.ts';
 import type { Model, Option } from './model.ts';
 import { type Asked, askedOf } from './need.ts';
 import type { Needs } from './needs.ts';
@@ -49,12 +49,12 @@ export function swapsForLine(
       ...kept.map(({ id }) => ({ kind: 'keepLine', lineId: id }) as const),
     ],
   };
-  const model = buildModel({ recipe, analysis, asked, shelf, soft: new Set(asked.needs) });
+  const model = buildModel({ recipe, analysis, asked, shelf, soft: new Set(asked.needs), every: true });
   const slot = model.slots.find(({ line }) => line.id === lineId);
   if (!slot) return [];
   const pouring = model.slots.find(({ line }) => line.id === liquid);
   const poured = pouring?.options.find(({ swap }) => swap === null);
-  const less = pouring?.options.find(({ swap }) => swap?.id === heldBackId(pouring.food.id));
+  const less = pouring?.options.find(({ swap }) => swap?.id === heldBackId(pouring.food?.id ?? ''));
   const alone: Model = { ...model, slots: [slot, ...(pouring ? [pouring] : [])] };
   return slot.options
     .flatMap((option): LineSwap[] => {

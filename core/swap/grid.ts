@@ -19,7 +19,9 @@ export class Grid {
   private readonly slopes: readonly Float64Array[];
   /** Terms off the original, rows over their bounds, with none of the parts. */
   private readonly nothing: Float64Array;
-  private readonly onlyMore: Uint8Array;
+  /** What a step above each term costs, and what one below. */
+  private readonly above: Float64Array;
+  private readonly below: Float64Array;
   /** Per row, the price of being over its bound. */
   private readonly prices: Float64Array;
 
@@ -34,7 +36,8 @@ export class Grid {
     this.nothing = inRows(nothing);
     const goal = [...terms.map(({ at: trait, weight }) => weight * at(original, trait)), ...rows.map(({ bound }) => bound)];
     addScaled(this.nothing, -1, Float64Array.from(goal));
-    this.onlyMore = Uint8Array.from(terms, (term) => Number(term.onlyMore));
+    this.above = Float64Array.from(terms, ({ side }) => Number(side !== 'less'));
+    this.below = Float64Array.from(terms, ({ side }) => Number(side !== 'more'));
     this.prices = Float64Array.from(rows, ({ soft }) => (soft ? SOFT_PRICE : HARD));
   }
 
@@ -156,12 +159,11 @@ export class Grid {
 
   /** The terms off the original and the price of every soft row that is broken. */
   private costInRows(values: Float64Array): number {
-    const { terms, onlyMore, prices } = this;
+    const { terms, above, below, prices } = this;
     let sum = 0;
     for (let i = 0; i < terms; i += 1) {
       const off = at(values, i);
-      if (off > 0) sum += off;
-      else if (onlyMore[i] === 0) sum -= off;
+      sum += off > 0 ? off * at(above, i) : -off * at(below, i);
     }
     for (let i = terms; i < values.length; i += 1) if (at(values, i) > FEASIBLE && !this.isHard(i)) sum += at(prices, i - terms) * at(values, i);
     return sum;

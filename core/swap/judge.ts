@@ -22,6 +22,8 @@ export interface JudgeInput {
   shelf: Shelf;
   prices?: PriceList | undefined;
   expired: () => boolean;
+  /** Every option of every line, whether or not anything asked gives it a reason. */
+  every?: boolean;
 }
 
 export class Judge {
@@ -91,8 +93,20 @@ export class Judge {
       // A soup that is blended for smoothness is to be as thick as it was before.
       bodyIndex: this.original.analysis.body.index,
       ...(tightened ? { tightened } : {}),
+      ...(this.input.every ? { every: true } : {}),
       ...(prices ? { priceOf: pricePerGram(prices, this.shelf) } : {}),
     });
+  }
+
+  /** The same soup, its limits to be met with this chance. */
+  withMargin(margin: number): Judge {
+    const { asked } = this;
+    return new Judge({ ...this.input, asked: { needs: asked.needs, terms: { ...asked.terms, margin } } }, this.stayed);
+  }
+
+  /** The same soup, every option of its lines and everything that may be added on offer. */
+  withEvery(): Judge {
+    return new Judge({ ...this.input, every: true }, this.stayed);
   }
 
   /** The same pot in bowls of `share` of the size. Toppings are by the bowl or by the pot, as the recipe has them. */
@@ -110,5 +124,7 @@ function blendedWhole(recipe: Recipe): Recipe {
   const ids = new Set(recipe.steps.map(({ id }) => id));
   let id = 'smooth';
   while (ids.has(id)) id = `${id}'`;
-  return { ...recipe, steps: [...recipe.steps, { id, stage: 'blend', text, method: 'blend', handsOn: true }] };
+  const served = recipe.steps.findIndex(({ stage }) => stage === 'bowl' || stage === 'plate');
+  const at = served < 0 ? recipe.steps.length : served;
+  return { ...recipe, steps: recipe.steps.toSpliced(at, 0, { id, stage: 'blend', text, method: 'blend', handsOn: true }) };
 }

@@ -30,9 +30,13 @@ export interface Option {
   cost: number;
 }
 
+/** Options of a slot are bits of one number. */
+export const MOST_OPTIONS = 30;
+
 export interface Slot {
+  /** Of a slot for something added: no line of the recipe, its grams the litres of the pot, its food null. */
   line: Line;
-  food: Food;
+  food: Food | null;
   /** Keep first, unless a need forbids it. */
   options: readonly Option[];
   forced: boolean;
@@ -47,13 +51,15 @@ export interface Row {
   soft: boolean;
 }
 
+export type Side = 'both' | 'more' | 'less';
+
 export interface Term {
   /** Place of the trait. */
   at: number;
   /** Weight divided by scale. */
   weight: number;
-  /** Only what is above the original counts. */
-  onlyMore: boolean;
+  /** What counts: being off the original either way, or only more, or only less of it. */
+  side: Side;
 }
 
 export interface Model {

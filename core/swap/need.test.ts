@@ -129,7 +129,7 @@ describe('what a change costs', () => {
   const cream = soup([line('leek', 'leek', 500), line('cream', 'cream-heavy', 240), line('stock', 'water', 900)]);
   const costs = (weights: Needs['weights']) => {
     const asked = askedOf({ weights, keepLines: ['leek', 'stock'] });
-    const [slot] = buildModel({ recipe: cream, analysis: analyse(cream, {}, SHELF), asked, shelf: SHELF }).slots;
+    const [slot] = buildModel({ recipe: cream, analysis: analyse(cream, {}, SHELF), asked, shelf: SHELF, every: true }).slots;
     return slot?.options.flatMap(({ swap, cost }) => (swap ? [{ swap, cost }] : [])) ?? [];
   };
   test.each(['work', 'flavour'] as const)('%s: twice the weight adds once more what each swap has of it, and only that', (weight) => {

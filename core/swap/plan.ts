@@ -22,16 +22,19 @@ export interface ChangeTo {
 }
 
 export interface Change {
-  lineId: string;
+  /** Null where something is added that stands in the place of nothing; then `from` is null too. */
+  lineId: string | null;
   swapId: string;
   name: string;
-  from: { foodId: string; grams: number };
+  from: { foodId: string; grams: number } | null;
   to: ChangeTo[];
   why: NeedRef[];
   work: string[];
   cautions: string[];
   note: string;
   adds: { allergens: AllergenId[] };
+  /** Swaps a table could not tell from this one. */
+  alternatives?: string[];
 }
 
 export interface Plan {
@@ -105,10 +108,10 @@ export function describeChanges(
       : [];
     return [
       {
-        lineId: slot.line.id,
+        lineId: slot.food ? slot.line.id : null,
         swapId: swap.id,
         name: swap.name,
-        from: { foodId: slot.food.id, grams: slot.line.grams?.best ?? 0 },
+        from: slot.food && { foodId: slot.food.id, grams: slot.line.grams?.best ?? 0 },
         to,
         why: forcing[index] ?? [],
         work: swap.steps.map(({ text }) => text),
@@ -148,7 +151,7 @@ export function risesOf(before: Analysis, after: Analysis): Shift[] {
 export function unknownLosses(changes: readonly Change[], before: Analysis, after: Analysis, shelf: Shelf): Nutrient[] {
   const category = (foodId: string) => shelf.food(foodId)?.category;
   const counted = changes.flatMap(({ from, to }) => {
-    const kind = category(from.foodId);
+    const kind = from && category(from.foodId);
     return kind && !to.some(({ foodId }) => category(foodId) === kind) ? (CATEGORY_ROWS[kind].countedOn ?? []) : [];
   });
   return [...new Set(counted)].filter((nutrient) => before.perServing[nutrient].atLeast || after.perServing[nutrient].atLeast);

@@ -3,8 +3,10 @@ import type { Analysis } from '../analysis/analysis.ts';
 import { SALT_BANDS } from '../food/seasoning.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { calledInSteps } from '../method/rewrite.ts';
+import { listed } from '../method/text.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
+import { dearLines } from './fit.ts';
 
 export interface Said {
   kind: 'loss' | 'tell' | 'season' | 'identity';
@@ -72,8 +74,33 @@ function seasoned(before: Analysis, after: Analysis, mostSodiumMg: number | unde
   ];
 }
 
+/** A soup that has lost what it is called after is told to be another. */
+function identity(before: Recipe, after: Recipe, shelf: Shelf): Said[] {
+  const dear = dearLines(before, shelf);
+  const there = (foodId: string | null) => after.lines.some((line) => line.foodId === foodId);
+  const gone = before.lines.filter(({ id, foodId }) => dear.has(id) && !there(foodId));
+  return gone.length === 0
+    ? []
+    : [
+        {
+          kind: 'identity',
+          message: `This is another soup: it has lost its ${listed(gone.map((line) => calledInSteps(shelf.food(line.foodId ?? '') ?? { name: line.text })))}.`,
+        },
+      ];
+}
+
 export const saysOf = (
   soups: { before: Recipe; after: Recipe; was: Analysis; is: Analysis },
   mostSodiumMg: number | undefined,
   shelf: Shelf,
-): Said[] => [...seasoned(soups.was, soups.is, mostSodiumMg), ...told(soups.before, soups.after, shelf)];
+): Said[] => [
+  ...identity(soups.before, soups.after, shelf),
+  ...seasoned(soups.was, soups.is, mostSodiumMg),
+  ...told(soups.before, soups.after, shelf),
+];
+
+/** Beside every plan that is asked to be smooth. */
+export const SMOOTH_SAYS: Said = {
+  kind: 'tell',
+  message: 'Smooth here means no pieces, skins or seeds; it is no level of a texture framework: test the soup before it is served.',
+};

@@ -6,7 +6,7 @@
  */
 import TinyQueue from 'tinyqueue';
 import type { Amounts } from './amounts.ts';
-import type { Model, Option } from './model.ts';
+import { MOST_OPTIONS, type Model, type Option } from './model.ts';
 import type { Basis } from './solver/columns.ts';
 import { at, bitsAt, heaviest, item } from './solver/linear.ts';
 import { Relaxation, type Relaxed } from './solver/simplex.ts';
@@ -39,8 +39,6 @@ export interface SearchEnd {
 
 /** A mixture within this of one option is that option. */
 const WHOLE = 1e-6;
-/** Options of a slot are bits of one number. */
-const MOST_OPTIONS = 30;
 
 /** 'best' comes out in the order of the objective; 'any' dives for the first set of choices that keeps the rows. */
 export type Order = 'best' | 'any';

@@ -7,32 +7,15 @@ import type { AllergenId } from '../vocabulary/allergens.ts';
 import type { Food } from '../vocabulary/food.ts';
 import { countedLines, type Line } from '../vocabulary/recipe.ts';
 import { contribution, type Place } from './contribution.ts';
-import { SWAPS, type Swap, type SwapPart } from './data/swaps.ts';
-import type { Option, Part, Slot } from './model.ts';
+import { ADD_WATER, ADDITIONS } from './data/additions.ts';
+import { blendedIn, isLiquid, leftOutId } from './data/levers.ts';
+import { type Swap, type SwapPart, swapsFor } from './data/swaps.ts';
+import { DEAR_STAYS, Fit } from './fit.ts';
+import { MOST_OPTIONS, type Option, type Part, type Slot } from './model.ts';
 import { type Asked, type Need, type NeedOf, ofKind } from './need.ts';
 import { CHANGE_COST, DEFAULT_WEIGHTS, type TraitName, USUAL_PULL } from './objective.ts';
 import { addScaled } from './solver/linear.ts';
-import { hasPieces } from './verdict.ts';
-
-const LEAVE_OUT: Swap = {
-  id: 'topping-left-out',
-  name: 'Left out',
-  replaces: [],
-  parts: [],
-  work: 0,
-  flavour: 0.25,
-  steps: [],
-  cautions: [],
-  note: 'no topping',
-  source: 'common practice, no source',
-};
-
-/** Swaps that can take a food's place; an own food has those of the food it is used as. */
-export const swapsFor = ({ id, like }: Pick<Food, 'id' | 'like'>): Swap[] =>
-  SWAPS.filter(({ replaces }) => replaces.includes(id) || (like !== undefined && replaces.includes(like)));
-
-/** Those, and none at all of a topping. */
-const swapsAt = ({ stage }: Line, food: Food): Swap[] => [...swapsFor(food), ...(stage === 'bowl' ? [LEAVE_OUT] : [])];
+import { entersAfterBlending, isInPieces } from './verdict.ts';
 
 /** Where a swap's foods go: its own stage unless the line is a topping. A line that moves is in no step of the recipe. */
 export function placeOf({ stage }: Swap, line: Line): { stage: Line['stage']; moved: boolean } {
@@ -41,11 +24,22 @@ export function placeOf({ stage }: Swap, line: Line): { stage: Line['stage']; mo
 }
 
 /** Slots, those that need a change first, and the needs that no choice can meet. */
-export function openSlots(asked: Asked, place: Place, traits: readonly TraitName[]): { slots: Slot[]; unmeetable: Set<Need> } {
-  const opening = new Opening(asked, place, traits);
-  const slots = countedLines(place.recipe).flatMap((line) => opening.slotOf(line) ?? []);
+export function openSlots(
+  asked: Asked,
+  place: Place,
+  traits: readonly TraitName[],
+  { potMl, every }: { potMl: number; every: boolean },
+): { slots: Slot[]; unmeetable: Set<Need> } {
+  const opening = new Opening(asked, place, traits, potMl);
+  const slots = [...countedLines(place.recipe).flatMap((line) => opening.slotOf(line) ?? []), ...opening.added(every)];
   return { slots: slots.sort((a, b) => Number(b.forced) - Number(a.forced)), unmeetable: opening.unmeetable };
 }
+
+/** The dearest are left out where there are more than a slot takes. */
+const fewEnough = (options: Option[]): Option[] =>
+  options.length <= MOST_OPTIONS
+    ? options
+    : [...options].sort((a, b) => Number(a.swap !== null) - Number(b.swap !== null) || a.cost - b.cost).slice(0, MOST_OPTIONS);
 
 /** Needs that a food breaks, and those it leaves to be checked. */
 interface Says {
@@ -66,13 +60,17 @@ class Opening {
   private readonly avoided: ReadonlyMap<string, Need>;
   private readonly keptLines: ReadonlySet<string>;
   private readonly keptFoods: ReadonlySet<string>;
-  private readonly potassiumIsLimited: boolean;
+  private readonly additivesCount: boolean;
+  private readonly fatIsLimited: boolean;
+  private readonly fit: Fit;
+  private readonly potMl: number;
 
-  constructor(asked: Asked, place: Place, traits: readonly TraitName[]) {
+  constructor(asked: Asked, place: Place, traits: readonly TraitName[], potMl: number) {
     const { needs, terms } = asked;
     this.asked = asked;
     this.place = place;
     this.traits = traits;
+    this.potMl = potMl;
     this.rules = {
       coconutIsTreeNut: terms.coconutIsTreeNut ?? false,
       chestnutIsTreeNut: terms.chestnutIsTreeNut ?? false,
@@ -85,7 +83,10 @@ class Opening {
     this.avoided = new Map(ofKind(needs, 'avoid').map((need) => [need.foodId, need]));
     this.keptLines = new Set(ofKind(needs, 'keepLine').map(({ lineId }) => lineId));
     this.keptFoods = new Set(ofKind(needs, 'keepFood').map(({ foodId }) => foodId));
-    this.potassiumIsLimited = this.maxima.some(({ limit }) => limit.nutrient === 'potassiumMg');
+    const limited = (...nutrients: string[]) => this.maxima.some(({ limit }) => nutrients.includes(limit.nutrient));
+    this.additivesCount = limited('potassiumMg', 'phosphorusMg');
+    this.fatIsLimited = limited('fatG', 'saturatedFatG', 'energyKcal');
+    this.fit = new Fit(place.recipe, place.shelf, this.rules, this.additivesCount);
   }
 
   slotOf(line: Line): Slot | null {
@@ -97,12 +98,47 @@ class Opening {
     }
     const says = this.saysOf(food);
     const broken = this.brokenByKeeping(line, food, says);
-    const options = this.isKept(line, food) ? [] : swapsAt(line, food).flatMap((swap) => this.optionOf(swap, line, food, says) ?? []);
+    const options = this.isKept(line, food)
+      ? []
+      : this.ways(line, food).flatMap((swap) => this.optionOf(swap, line, food, says, broken.length > 0) ?? []);
     if (options.length === 0) {
       this.nothingCanMeet(broken);
       return null;
     }
-    return { line, food, options: broken.length > 0 ? options : [this.keep(line, food), ...options], forced: broken.length > 0 };
+    return { line, food, options: fewEnough(broken.length > 0 ? options : [this.keep(line, food), ...options]), forced: broken.length > 0 };
+  }
+
+  /** A slot for each thing that may be added, nothing or it: what a need asks for, or everything there is. */
+  added(every: boolean): Slot[] {
+    const { recipe } = this.place;
+    const litres = this.potMl / 1000;
+    const poured = recipe.lines.some(({ foodId, stage }) => isLiquid(foodId) && stage !== 'bowl' && stage !== 'plate');
+    const asked = new Set(ofKind(this.asked.needs, 'limit').flatMap(({ limit }) => (limit.min === undefined ? [] : [limit.nutrient])));
+    const wantsBody = ofKind(this.asked.needs, 'body').length > 0;
+    const rows = ADDITIONS.filter(({ gives, thickens }) => every || gives.some((nutrient) => asked.has(nutrient)) || (thickens && wantsBody));
+    const nothing: Says = { breaks: [], checks: [] };
+    return [...rows, ...(poured || litres === 0 ? [] : [ADD_WATER])].flatMap((row): Slot[] => {
+      const line: Line = {
+        id: row.id,
+        stage: row.stage ?? 'finish',
+        text: row.name,
+        foodId: null,
+        grams: { best: litres, low: litres, high: litres },
+      };
+      const option = this.optionOf(row, line, null, nothing, false);
+      if (!option) return [];
+      return [
+        { line, food: null, options: [{ swap: null, fixed: new Float64Array(this.traits.length), parts: [], cost: 0 }, option], forced: false },
+      ];
+    });
+  }
+
+  /** Smooth: what is stirred in after the blender can be blended with the rest; a topping in pieces is left out. */
+  private ways(line: Line, food: Food): Swap[] {
+    const late = this.smooth && line.stage !== 'bowl' && entersAfterBlending(line, this.place.recipe) && isInPieces(food.id, food.category);
+    if (late) return [blendedIn(food), ...swapsFor(food)];
+    const topping = this.smooth && line.stage === 'bowl' && isInPieces(food.id, food.category);
+    return topping ? swapsFor(food).filter(({ id }) => id === leftOutId(food.id)) : swapsFor(food);
   }
 
   private nothingCanMeet(needs: readonly Need[]): void {
@@ -117,7 +153,7 @@ class Opening {
       ...(this.asked.terms.checks === 'avoid'
         ? [...this.byAllergen.filter(({ id }) => kind?.could.has(id) ?? true), ...this.byDiet.filter(({ id }) => kind?.diets.has(id) ?? true)]
         : []),
-      ...(this.smooth && hasPieces(line, undefined) ? [this.smooth] : []),
+      ...(this.smooth && entersAfterBlending(line, this.place.recipe) ? [this.smooth] : []),
     ];
   }
 
@@ -146,7 +182,7 @@ class Opening {
       ...(this.asked.terms.checks === 'avoid' ? checks : []),
       ...(avoided ? [avoided] : []),
       ...(line.eaten === 'removed' ? [] : line.grams ? this.openMaxima(food) : this.maxima),
-      ...(this.smooth && hasPieces(line, food.category) ? [this.smooth] : []),
+      ...(this.smooth && entersAfterBlending(line, this.place.recipe) && isInPieces(food.id, food.category) ? [this.smooth] : []),
     ];
   }
 
@@ -167,33 +203,41 @@ class Opening {
   }
 
   /** A swap as an option, or null when one of its foods is forbidden here. */
-  private optionOf(swap: Swap, line: Line, own: Food, says: Says): Option | null {
+  private optionOf(swap: Swap, line: Line, own: Food | null, says: Says, forced: boolean): Option | null {
     const parts: Part[] = [];
+    if (own && swap.id === leftOutId(own.id) && this.isFatToSweatIn(line, own)) return null;
     for (const part of swap.parts) {
       const foods = part.foods.map(([id, share]) => [this.place.shelf.food(id) as Food, share] as const);
-      if (foods.some(([food]) => this.forbids(food, line, says))) return null;
+      if (foods.some(([food]) => this.forbids(food, swap, line, says))) return null;
       parts.push(this.partOf(part, foods, swap, line));
     }
     // A food is no swap for itself, unless there is less of it or it is treated otherwise.
-    const itself = swap.parts.every(({ foods, most, eaten }) => most >= 1 && !eaten && foods.every(([id]) => id === own.id));
-    if (swap.parts.length > 0 && itself) return null;
-    return { swap, fixed: new Float64Array(this.traits.length), parts, cost: this.costOf(swap) };
+    const itself = swap.parts.every(({ foods, most, eaten }) => most >= 1 && !eaten && foods.every(([id]) => id === own?.id));
+    if (swap.parts.length > 0 && itself && !placeOf(swap, line).moved) return null;
+    return { swap, fixed: new Float64Array(this.traits.length), parts, cost: this.costOf(swap, line, own, forced) };
   }
 
   /**
    * A check is never brought in where there was none. Reduced-sodium stocks and salts are often made with potassium
-   * chloride, which no row of theirs counts: under a limit on potassium none is brought in unless what only a label can
-   * tell is allowed (common practice of renal diets, no source).
+   * chloride, plant creams with phosphates, which no row of theirs counts: under a limit on potassium or phosphorus none is
+   * brought in unless what only a label can tell is allowed (common practice of renal diets, no source).
    */
-  private forbids(food: Food, line: Line, own: Says): boolean {
+  private forbids(food: Food, swap: Swap, line: Line, own: Says): boolean {
     const { checks: policy } = this.asked.terms;
     const { breaks, checks } = this.saysOf(food);
     if (breaks.length > 0 || this.avoided.has(food.id) || this.openMaxima(food).length > 0) return true;
-    if (this.smooth && hasPieces(line, food.category)) return true;
+    if (this.smooth && isInPieces(food.id, food.category) && this.staysInPieces(swap, line)) return true;
     if (policy === 'allow') return false;
     return (
-      (this.potassiumIsLimited && food.flags.includes('potassiumChloride')) || checks.some((need) => policy === 'avoid' || !own.checks.includes(need))
+      (this.additivesCount && (food.flags.includes('potassiumChloride') || food.flags.includes('phosphate'))) ||
+      checks.some((need) => policy === 'avoid' || !own.checks.includes(need))
     );
+  }
+
+  /** Whether what comes in the place of the line goes in after the blender. */
+  private staysInPieces(swap: Swap, line: Line): boolean {
+    const { stage, moved } = placeOf(swap, line);
+    return moved ? stage === 'finish' : entersAfterBlending({ ...line, stage }, this.place.recipe);
   }
 
   private partOf(part: SwapPart, foods: Part['foods'], swap: Swap, line: Line): Part {
@@ -204,11 +248,21 @@ class Opening {
     for (const [food, share] of foods) addScaled(perGram, 1, contribution(here, food, share, this.traits, this.place));
     const usual = part.usual === undefined || grams === 0 ? null : part.usual * grams;
     const pull = usual ? (this.weights.closeness * USUAL_PULL) / usual : 0;
-    return { foods, least: part.least * grams, most: part.most * grams, usual, pull, perGram, ...(part.eaten ? { eaten: part.eaten } : {}) };
+    return {
+      foods,
+      least: (this.fit.isDear(line) && isLess(part, line) ? Math.max(part.least, DEAR_STAYS) : part.least) * grams,
+      most: part.most * grams,
+      usual,
+      pull,
+      perGram,
+      ...(part.eaten ? { eaten: part.eaten } : {}),
+    };
   }
 
-  private costOf({ parts, work, flavour }: Swap): number {
+  private costOf(swap: Swap, line: Line, own: Food | null, forced: boolean): number {
     const { weights } = this;
+    const { parts, work } = swap;
+    const flavour = swap.flavour + this.fit.extra(swap, line, own, forced);
     const processed = parts.some(({ foods }) => foods.some(([id]) => this.place.shelf.food(id)?.category === 'plant-cream'));
     return (
       weights.changes * CHANGE_COST.changes +
@@ -221,4 +275,20 @@ class Opening {
   private get weights() {
     return { ...DEFAULT_WEIGHTS, ...this.asked.terms.weights };
   }
+
+  /** Onions are never left without a fat to sweat in: a line that is the only one of its step is swapped and not left out. */
+  private isFatToSweatIn({ id }: Line, { category }: Food): boolean {
+    if (this.fatIsLimited || (category !== 'fat' && !FATTY.has(category))) return false;
+    const { recipe, shelf } = this.place;
+    return recipe.steps.some(({ method, uses = [] }) => {
+      if (!(method === 'sweat' || method === 'fry' || method === 'brown') || !uses.includes(id)) return false;
+      const others = recipe.lines.filter((line) => line.id !== id && uses.includes(line.id));
+      return !others.some(({ foodId }) => shelf.food(foodId ?? '')?.category === 'fat' || /^(?:butter|ghee)/.test(foodId ?? ''));
+    });
+  }
 }
+
+/** Kinds that may be the fat of a step: butter, bacon. */
+const FATTY: ReadonlySet<string> = new Set(['dairy', 'meat']);
+/** The line itself, and less than all of it. */
+const isLess = ({ foods, most }: SwapPart, { foodId }: Line): boolean => most < 1 && foods.every(([id]) => id === foodId);

@@ -10,11 +10,19 @@ export const writtenOf = ({ asWritten, lines, steps }: Recipe): AsWritten => asW
 /** What stands in the place of each line that is gone; a line nothing replaces was taken out. Parts of a divided line go by themselves. */
 function exchangesOf({ lines: before, works }: AsWritten, now: readonly Line[]): Exchange[] {
   const there = new Set(now.map(({ id }) => id));
+  const known = new Set(before.map(({ id }) => id));
+  const added = [...new Set(now.flatMap(({ replaces }) => (replaces !== undefined && !known.has(replaces) ? [replaces] : [])))];
   const parents = new Set(before.flatMap(({ partOf }) => partOf ?? []));
-  return before
-    .filter(({ id }) => !there.has(id) && !parents.has(id))
-    .map((line) => ({ line, lines: now.filter(({ replaces }) => replaces === line.id), works: works.filter(({ lineId }) => lineId === line.id) }));
+  const gone = before.filter(({ id }) => !there.has(id) && !parents.has(id));
+  return [...gone, ...added.map(placeOfAdded)].map((line) => ({
+    line,
+    lines: now.filter(({ replaces }) => replaces === line.id),
+    works: works.filter(({ lineId }) => lineId === line.id),
+  }));
 }
+
+/** What is added stands in the place of a line that never was. */
+const placeOfAdded = (id: string): Line => ({ id, stage: 'finish', text: '', foodId: null, grams: null });
 
 /** The steps of `written` for the lines of now. */
 export function methodOf(written: AsWritten, now: readonly Line[], shelf: Shelf): Step[] {

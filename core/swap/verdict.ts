@@ -59,15 +59,28 @@ export function bodyBounds(body: NeedOf<'body'>['body'], originalIndex: number):
   return { min: Math.max(0, originalIndex - room), max: originalIndex + room };
 }
 
-/** A topping with pieces, skins or fibres; one whose food is not known may have any. */
-export const hasPieces = ({ stage, eaten }: Line, category: Category | undefined): boolean =>
-  stage === 'bowl' && eaten !== 'removed' && (category === undefined || isOf(category, 'solid'));
+/** Solid by their kind, and yet as smooth as they are. */
+const SMOOTH_FOODS = /(?:^|-)(?:butter|puree|hummus|tahini|paste)$|^(?:hummus|tahini|pumpkin-canned|tomato-puree|instant-mash)$/;
 
-/** Smooth: everything is blended and nothing with pieces is put in the bowl. */
+/** True of food that stays in pieces, skins or fibres until it is blended; food that is not known may. */
+export const isInPieces = (foodId: string | null, category: Category | undefined): boolean =>
+  category === undefined || (isOf(category, 'solid') && !SMOOTH_FOODS.test(foodId ?? ''));
+
+/** Whether a line reaches the bowl after the last blending: a topping, or what is stirred back in. */
+export function entersAfterBlending({ id, stage, eaten }: Line, { steps }: Recipe): boolean {
+  if (eaten === 'removed' || stage === 'plate') return false;
+  if (stage === 'bowl') return true;
+  const lastBlend = steps.findLastIndex(({ method }) => method === 'blend');
+  const used = steps.flatMap(({ uses }, at) => (uses?.includes(id) ? [at] : []));
+  if (used.length === 0) return stage === 'finish' && steps.length > 0;
+  const after = used.some((at) => at > lastBlend);
+  return lastBlend >= 0 && after && (stage === 'finish' || used.every((at) => at > lastBlend));
+}
+
+/** Smooth: everything is blended and nothing with pieces goes in after it. */
 export function isSmooth(recipe: Recipe, categoryOf: (foodId: string) => Category | undefined): boolean {
-  return (
-    blendedShare(recipe) === 1 && !countedLines(recipe).some((line) => hasPieces(line, line.foodId === null ? undefined : categoryOf(line.foodId)))
-  );
+  const pieces = (line: Line) => isInPieces(line.foodId, line.foodId === null ? undefined : categoryOf(line.foodId));
+  return blendedShare(recipe) === 1 && !countedLines(recipe).some((line) => entersAfterBlending(line, recipe) && pieces(line));
 }
 
 export interface Judged {

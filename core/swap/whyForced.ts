@@ -1,22 +1,49 @@
 /** What a change is for: the needs that break when it is undone and the rest of the plan stays. */
-import { brokenNeeds } from './amounts.ts';
+import { brokenNeeds, traitsAt } from './amounts.ts';
 import type { Judge } from './judge.ts';
 import type { Model, Option, Slot } from './model.ts';
 import type { Need } from './need.ts';
+import { carries, fillsUp, isLastStep } from './reasons.ts';
 import type { Leaf } from './search.ts';
 import { item } from './solver/linear.ts';
+import { entersAfterBlending, isInPieces } from './verdict.ts';
 
 /** Per slot of the model, the needs that force its change; none where the line is kept. */
 export const whyForced = (judge: Judge, needs: readonly Need[], model: Model, leaf: Leaf): Need[][] =>
   model.slots.map((slot, index) => {
     if (!item(leaf.choice, index).swap) return [];
     const keep = slot.options.find(({ swap }) => swap === null);
-    const forcing = keep ? reckoned(needs, model, leaf, index, keep) : needs.filter((need) => isDecidedBy(judge, need, slot));
+    const forcing = keep ? reckoned(needs, model, leaf, index, keep, slot) : needs.filter((need) => isDecidedBy(judge, need, slot));
     return needs.filter((need) => forcing.includes(need));
   });
 
+/** Whether each change of a line that may stay carries its share of what some need is over, and nothing is changed for a pinch. */
+export function everyChangeCarries(model: Model, leaf: Leaf): boolean {
+  const done = traitsAt(model, leaf.choice, leaf.amounts.grams);
+  return model.slots.every((slot, index) => {
+    const option = item(leaf.choice, index);
+    const keep = slot.options.find(({ swap }) => swap === null);
+    if (!option.swap || !keep || fillsUp(option)) return true;
+    const undone = traitsWithout(model, leaf, index, keep);
+    return model.rows.some((row) => row.need !== null && carries(row, model.original, done, undone, isLastStep(slot, option)));
+  });
+}
+
+const traitsWithout = (model: Model, leaf: Leaf, slot: number, keep: Option): Float64Array =>
+  traitsAt(
+    model,
+    leaf.choice.map((option, index) => (index === slot ? keep : option)),
+    leaf.amounts.grams.filter((_, part) => slotOfPart(leaf.choice, part) !== slot),
+  );
+
 /** A line that may stay breaks no need by what is in it: only what is reckoned can. */
-function reckoned(needs: readonly Need[], model: Model, leaf: Leaf, slot: number, keep: Option): readonly Need[] {
+function reckoned(needs: readonly Need[], model: Model, leaf: Leaf, slot: number, keep: Option, own: Slot): readonly Need[] {
+  const option = item(leaf.choice, slot);
+  const done = traitsAt(model, leaf.choice, leaf.amounts.grams);
+  const undone = traitsWithout(model, leaf, slot, keep);
+  const carried = model.rows.flatMap((row) => (row.need && carries(row, model.original, done, undone, isLastStep(own, option)) ? [row.need] : []));
+  // The soup's own liquid makes room or fills up: it is for no need unless it carries one.
+  if (carried.length > 0 || fillsUp(option)) return carried;
   const choice = leaf.choice.map((option, index) => (index === slot ? keep : option));
   const grams = leaf.amounts.grams.filter((_, part) => slotOfPart(leaf.choice, part) !== slot);
   const broken = brokenNeeds(model, choice, grams);
@@ -24,11 +51,13 @@ function reckoned(needs: readonly Need[], model: Model, leaf: Leaf, slot: number
 }
 
 /** Whether a line that may not stay is among what decides the need. */
-function isDecidedBy({ start: { analysis } }: Judge, need: Need, { line, food }: Slot): boolean {
+function isDecidedBy({ start: { analysis, recipe } }: Judge, need: Need, { line, food }: Slot): boolean {
   const has = (because: readonly { lineId: string }[] | undefined) => because?.some(({ lineId }) => lineId === line.id) ?? false;
   switch (need.kind) {
+    case 'smooth':
+      return entersAfterBlending(line, recipe) && isInPieces(line.foodId, food?.category);
     case 'avoid':
-      return need.foodId === food.id;
+      return need.foodId === food?.id;
     case 'limit':
       return has(analysis.perServing[need.limit.nutrient].missing);
     case 'allergen':

@@ -4,7 +4,7 @@ import { kitchenMeasure } from '../food/measure.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Food } from '../vocabulary/food.ts';
 import { type Line, type Recipe, settleGroups } from '../vocabulary/recipe.ts';
-import type { SwapWork } from './data/swaps.ts';
+import type { SwapWork } from './data/swap.ts';
 import type { Model, Option, Part, Slot } from './model.ts';
 import type { ChangeTo } from './plan.ts';
 import type { Leaf } from './search.ts';
@@ -65,7 +65,11 @@ function replacementOf({ line }: Slot, { swap, parts }: Option, amounts: readonl
 function withReplacements(original: Recipe, servings: number, made: ReadonlyMap<string, Replacement>, shelf: Shelf): Recipe {
   // A divided line whose part was swapped no longer equals its parts: it goes, and its other parts stay.
   const divided = new Set(original.lines.flatMap(({ id, partOf }) => (partOf !== undefined && made.has(id) ? [partOf] : [])));
-  const lines = original.lines.flatMap((line) => (divided.has(line.id) ? [] : (made.get(line.id)?.lines ?? [line])));
+  const own = new Set(original.lines.map(({ id }) => id));
+  const lines = [
+    ...original.lines.flatMap((line) => (divided.has(line.id) ? [] : (made.get(line.id)?.lines ?? [line]))),
+    ...[...made].flatMap(([id, { lines: added }]) => (own.has(id) ? [] : added)),
+  ];
   const { servingGrams: _, ...kept } = original;
   const change = gramsOf(lines) - gramsOf(original.lines);
   const before = writtenOf(original);

@@ -6,10 +6,14 @@
 import loadHighs from 'highs';
 import { type Analysis, analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
-import { SWAPS, type Swap } from '../swap/data/swaps.ts';
+import { ADD_WATER, ADDITIONS } from '../swap/data/additions.ts';
+import { isLiquid } from '../swap/data/levers.ts';
+import { type Swap, swapsFor } from '../swap/data/swaps.ts';
+import { DEAR_STAYS, Fit } from '../swap/fit.ts';
 import type { Needs } from '../swap/needs.ts';
 import { BODY_KEEPS, BODY_LEAST, CHANGE_COST, OBJECTIVE, USUAL_PULL, VOLUME_KEEPS } from '../swap/objective.ts';
 import { ACID, BY_CATEGORY, BY_FOOD } from '../taste/data/flavours.ts';
+import type { Food } from '../vocabulary/food.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
 
@@ -73,11 +77,38 @@ interface Alternative {
   pull: (number | null)[];
 }
 
+/** What suits the soup is a judgement that is data to the search and to this alike. */
+const fitOf = (soup: Recipe, needs: Needs): Fit =>
+  new Fit(
+    soup,
+    SHELF,
+    { coconutIsTreeNut: false, chestnutIsTreeNut: false, oatsHoldGluten: false },
+    needs.limits?.some(({ nutrient, max }) => max !== undefined && (nutrient === 'potassiumMg' || nutrient === 'phosphorusMg')) ?? false,
+  );
+
+/** A place for each thing that may be added: lines that never were, whose grams are the litres of the pot. */
+function placesToAdd(soup: Recipe, needs: Needs): Line[] {
+  const litres = analyse(soup, needs, SHELF).potMl / 1000;
+  const poured = soup.lines.some(({ foodId }) => isLiquid(foodId));
+  return [...ADDITIONS, ...(poured ? [] : [ADD_WATER])].map(({ id }) => ({
+    id,
+    stage: 'base',
+    text: id,
+    foodId: null,
+    grams: { best: litres, low: litres, high: litres },
+  }));
+}
+
 /** Everything the enumeration knows of one line, measured by analysis. */
 function alternativesOf(soup: Recipe, line: Line, needs: Needs): Alternative[] {
   const original = measure(soup, needs);
+  const food = line.foodId === null ? null : (SHELF.food(line.foodId) as Food);
+  const fit = fitOf(soup, needs);
   const grams = line.grams?.best ?? 0;
-  const withLines = (lines: Line[]): Recipe => ({ ...soup, lines: soup.lines.flatMap((other) => (other.id === line.id ? lines : [other])) });
+  const withLines = (lines: Line[]): Recipe => ({
+    ...soup,
+    lines: food ? soup.lines.flatMap((other) => (other.id === line.id ? lines : [other])) : [...soup.lines, ...lines],
+  });
   const linesAt = (swap: Swap, amounts: readonly number[]): Line[] =>
     swap.parts.flatMap(({ foods, eaten }, p) =>
       foods.map(([foodId, share], f): Line => {
@@ -92,18 +123,25 @@ function alternativesOf(soup: Recipe, line: Line, needs: Needs): Alternative[] {
     ...(needs.allergens ?? []).map((id) => analysis.allergens.find((one) => one.id === id)?.state),
     ...(needs.diets ?? []).map((id) => analysis.diets.find((one) => one.id === id)?.state),
   ];
-  const own = states(alone([line]));
+  const own = states(alone(food ? [line] : []));
   const kept = (needs.keepLines?.includes(line.id) ?? false) || (needs.keepFoods?.includes(line.foodId as string) ?? false);
   const avoided = (foodId: string) => needs.avoidFoods?.includes(foodId) ?? false;
   const broken = own.some((state) => state === 'contains' || state === 'breaks') || avoided(line.foodId as string);
   const list: Alternative[] = broken
     ? []
     : [{ change: null, cost: 0, shift: over(original, original), slopes: [], room: [], least: [], usual: [], pull: [] }];
-  for (const swap of SWAPS.filter(({ replaces }) => !kept && replaces.includes(line.foodId ?? ''))) {
+  const ways: Swap[] = food ? swapsFor(food) : [...ADDITIONS, ADD_WATER].filter(({ id }) => id === line.id);
+  for (const swap of kept ? [] : ways) {
+    const itself =
+      swap.parts.length > 0 && swap.parts.every(({ foods, most, eaten }) => most >= 1 && !eaten && foods.every(([id]) => id === line.foodId));
+    if (itself) continue;
     if (swap.parts.some(({ foods }) => foods.some(([foodId]) => avoided(foodId)))) continue;
-    const salted = swap.parts.some(({ foods }) => foods.some(([foodId]) => SHELF.food(foodId)?.flags.includes('potassiumChloride')));
-    if (salted && needs.limits?.some(({ nutrient, max }) => nutrient === 'potassiumMg' && max !== undefined)) continue;
-    const least = swap.parts.map((part) => part.least * grams);
+    const flags = swap.parts.flatMap(({ foods }) => foods.flatMap(([foodId]) => SHELF.food(foodId)?.flags ?? []));
+    const salted = flags.includes('potassiumChloride') || flags.includes('phosphate');
+    if (salted && needs.limits?.some(({ nutrient, max }) => (nutrient === 'potassiumMg' || nutrient === 'phosphorusMg') && max !== undefined))
+      continue;
+    const dearLess = (part: Swap['parts'][number]) => fit.isDear(line) && part.most < 1 && part.foods.every(([id]) => id === line.foodId);
+    const least = swap.parts.map((part) => (dearLess(part) ? Math.max(part.least, DEAR_STAYS) : part.least) * grams);
     const only = alone(
       linesAt(
         swap,
@@ -114,7 +152,7 @@ function alternativesOf(soup: Recipe, line: Line, needs: Needs): Alternative[] {
     const known = (needs.limits ?? []).every(({ nutrient, max }) => max === undefined || !only.perServing[nutrient].atLeast);
     if (!allowed || !known) continue;
     // Measured in the middle of the room: at the ends a pot may be too dry to be linear.
-    const middle = swap.parts.map((part) => ((part.least + part.most) / 2) * grams);
+    const middle = swap.parts.map((part, p) => ((least[p] as number) + part.most * grams) / 2);
     const start = measure(withLines(linesAt(swap, middle)), needs);
     const tenMore = (p: number) =>
       linesAt(
@@ -129,12 +167,12 @@ function alternativesOf(soup: Recipe, line: Line, needs: Needs): Alternative[] {
       });
     list.push({
       change: `${line.id}:${swap.id}`,
-      cost: CHANGE_COST.changes + CHANGE_COST.work * swap.work + CHANGE_COST.flavour * swap.flavour,
+      cost: CHANGE_COST.changes + CHANGE_COST.work * swap.work + CHANGE_COST.flavour * (swap.flavour + fit.extra(swap, line, food, broken)),
       shift,
       slopes,
-      room: swap.parts.map((part) => (part.most - part.least) * grams),
+      room: swap.parts.map((part, p) => part.most * grams - (least[p] as number)),
       least,
-      usual: swap.parts.map(({ usual, least }) => (usual === undefined ? null : (usual - least) * grams)),
+      usual: swap.parts.map(({ usual }, p) => (usual === undefined ? null : usual * grams - (least[p] as number))),
       pull: swap.parts.map(({ usual }) => (usual ? USUAL_PULL / (usual * grams) : null)),
     });
   }
@@ -193,8 +231,15 @@ interface Found {
 /** The finest a good kitchen scale weighs to, in grams (a judgement, no source). */
 const scaleStep = (grams: number) => (grams < 20 ? 0.02 : grams < 100 ? 0.1 : 0.2);
 
+/** A figure that is limited is off only on the side that is not asked for. */
+function sidesOf(trait: string, { limits = [] }: Needs): readonly (1 | -1)[] {
+  const own = limits.filter(({ nutrient }) => nutrient === trait);
+  const [most, least] = [own.some(({ max }) => max !== undefined), own.some(({ min }) => min !== undefined)];
+  return most === least ? [1, -1] : most ? [1] : [-1];
+}
+
 /** Least distance over the amounts of one set of choices; null when no amounts meet the needs. */
-function leastDistance(choice: readonly Alternative[], original: Traits, rows: readonly Row[]): Omit<Found, 'changes'> | null {
+function leastDistance(choice: readonly Alternative[], original: Traits, rows: readonly Row[], needs: Needs): Omit<Found, 'changes'> | null {
   const parts = choice.flatMap(({ slopes, room, usual, pull }) =>
     slopes.map((slope, p) => ({ slope, room: room[p] as number, usual: usual[p] as number | null, pull: pull[p] as number | null })),
   );
@@ -214,7 +259,7 @@ function leastDistance(choice: readonly Alternative[], original: Traits, rows: r
     const slopes = parts.map(({ slope }) => scale * (slope[trait] as number));
     const name = `t${costs.length}`;
     costs.push(name);
-    for (const sign of [1, -1])
+    for (const sign of sidesOf(trait, needs))
       constraints.push(
         ` ${name}${sign > 0 ? 'a' : 'b'}: ${slopes.map((slope, p) => term(sign * slope, `x${p}`)).join(' ')} - ${name} <= ${num(-sign * off)}`,
       );
@@ -261,7 +306,7 @@ export function enumerate(soup: Recipe, needs: Needs, most: number): Found[] {
   const analysis = analyse(soup, needs, SHELF);
   const original = measure(soup, needs);
   const rows = rowsOf(original, analysis, needs);
-  const slots = soup.lines.map((line) => alternativesOf(soup, line, needs));
+  const slots = [...soup.lines, ...placesToAdd(soup, needs)].map((line) => alternativesOf(soup, line, needs));
   const choices = slots.reduce<Alternative[][]>((all, list) => all.flatMap((choice) => list.map((one) => [...choice, one])), [[]]);
   const constant = (choice: Alternative[]) => choice.reduce((sum, { cost }) => sum + cost, 0);
   const found: Found[] = [];
@@ -272,7 +317,7 @@ export function enumerate(soup: Recipe, needs: Needs, most: number): Found[] {
     const changes = new Set(choice.flatMap(({ change }) => change ?? []));
     // Whatever adds to the original as it is, when that meets everything, is never listed.
     if (found.some((one) => one.changes.size === 0)) break;
-    const least = leastDistance(choice, original, rows);
+    const least = leastDistance(choice, original, rows, needs);
     if (least) found.push({ ...least, distance: changes.size === 0 ? 0 : least.distance, changes });
   }
   return closest(found, most);

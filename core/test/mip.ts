@@ -26,10 +26,10 @@ export function programmeOf({ slots, terms, rows, base, original }: Model): stri
   rows.forEach(({ coefficients, bound }) => {
     constraints.push(`${linear((traits) => dot(coefficients, traits))} <= ${num(bound - dot(coefficients, base))}`);
   });
-  terms.forEach(({ at, weight, onlyMore }, i) => {
+  terms.forEach(({ at, weight, side }, i) => {
     objective.push(`t${i}`);
     const off = weight * ((original[at] as number) - (base[at] as number));
-    for (const sign of onlyMore ? [1] : [1, -1])
+    for (const sign of side === 'more' ? [1] : side === 'less' ? [-1] : [1, -1])
       constraints.push(`${linear((traits) => weight * (traits[at] as number), sign)} - t${i} <= ${num(sign * off)}`);
   });
   slots.forEach(({ options }, s) => {

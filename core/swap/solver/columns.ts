@@ -93,8 +93,10 @@ export class Columns {
     rows.forEach(({ bound }, i) => {
       this.right[terms.length + i] = bound - at(base, terms.length + i);
     });
-    this.down = [...terms.map(({ onlyMore }) => (onlyMore ? 0 : 1)), ...rows.map(() => 0)].map((cost, row) => unit(row, 1, cost));
-    this.up = [...terms.map(() => 1), ...rows.map(({ soft }) => (soft ? SOFT_PRICE : HARD_PRICE))].map((cost, row) => unit(row, -1, cost));
+    this.down = [...terms.map(({ side }) => (side === 'more' ? 0 : 1)), ...rows.map(() => 0)].map((cost, row) => unit(row, 1, cost));
+    this.up = [...terms.map(({ side }) => (side === 'less' ? 0 : 1)), ...rows.map(({ soft }) => (soft ? SOFT_PRICE : HARD_PRICE))].map((cost, row) =>
+      unit(row, -1, cost),
+    );
   }
 
   /** The corner of an option with each part at the level that `levelOf` says: 0 least, 1 usual, 2 most. */

@@ -168,5 +168,5 @@ export const HOLDOUT_LINES: readonly LineRow[] = [
   ['us', '1 cup dried navy beans, soaked overnight', 'navy-beans-dry', 208],
   ['us', '2 cups cooked chickpeas', 'chickpeas-cooked', 328],
   ['metric', '2 slices white bread, crusts removed', 'bread-white', 56],
-  ['us', '1 vegan bouillon cube', 'vegetable-stock-powder', 10],
+  ['us', '1 vegan bouillon cube', 'vegan-bouillon', 10],
 ];

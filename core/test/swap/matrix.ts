@@ -6,7 +6,7 @@ import { covers } from '../../allergen/board.ts';
 import { dietsOfFood } from '../../allergen/diets.ts';
 import type { Shelf } from '../../food/shelf.ts';
 import { REGIMES } from '../../regime/regime.ts';
-import { SWAPS, type Swap, type SwapPart } from '../../swap/data/swaps.ts';
+import { type Swap, type SwapPart, swapsFor } from '../../swap/data/swaps.ts';
 import type { AllergenId, DietId } from '../../vocabulary/allergens.ts';
 import type { Food } from '../../vocabulary/food.ts';
 import { NUTRIENT_INDEX, type Nutrient } from '../../vocabulary/nutrient.ts';
@@ -69,7 +69,7 @@ function breaks(food: Food, direction: Extract<Direction, { kind: 'without' }>):
 
 function cellOf(slot: MatrixSlot, direction: Direction, shelf: Shelf): Cell {
   const food = shelf.food(slot.foodId) as Food;
-  const swaps = SWAPS.filter(({ replaces }) => replaces.includes(slot.foodId));
+  const swaps = swapsFor(food);
   const cell = (asked: boolean, usable: (swap: Swap) => boolean): Cell => ({
     slot: slot.name,
     direction: direction.name,

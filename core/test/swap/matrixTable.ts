@@ -50,7 +50,7 @@ export const MATRIX_SLOTS: readonly MatrixSlot[] = [
   { name: 'stock powder', foodId: 'chicken-stock-powder', grams: 3 },
   { name: 'savoury sauce', foodId: 'soy-sauce', grams: 4 },
   { name: 'salt', foodId: 'salt', grams: 1 },
-  { name: 'water', foodId: 'water', grams: 120, enriches: ['more energy', 'more protein'] },
+  { name: 'water', foodId: 'water', grams: 120 },
   { name: 'nuts', foodId: 'almonds', grams: 12, pieces: true },
   { name: 'soy cream', foodId: 'soy-cream', grams: 40 },
   { name: 'soy drink', foodId: 'soy-drink', grams: 80 },

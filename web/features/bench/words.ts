@@ -53,13 +53,24 @@ const shiftText = ({ nutrient, from, to }: Shift): string =>
   `${lower(NUTRIENT_LABELS[nutrient])} ${figure(from)} › ${figure(to)} ${nutrientUnit(nutrient)}`;
 const MOST_SHIFTS = 3;
 
+/** 'Butter out, 40 g olive oil in', 'less cheddar: 200 g, 450 g before', '30 g milk powder added'. */
+export function exchangeWords(change: Change, core: Kitchen): string {
+  const { from, to } = change;
+  if (!from) return `${partsText(change, core)} added`;
+  const name = foodName(from.foodId, core);
+  const [only] = to;
+  if (to.length === 1 && only?.foodId === from.foodId)
+    return only.grams === from.grams
+      ? `${name}: ${lower(change.name)}`
+      : `${only.grams < from.grams ? 'less' : 'more'} ${name}: ${core.formatGrams(only.grams)}, ${core.formatGrams(from.grams)} before`;
+  return `${name} out, ${to.length === 0 ? 'nothing in' : `${partsText(change, core)} in`}`;
+}
+
 /** The plan in a few sentences: what goes out and in, the body, what moves, what is lost and what rises, what to tell the table. */
 export function planWords(plan: Plan, { original, core, needs }: BenchView): string {
   if (plan.changes.length === 0) return 'Nothing has to change: the soup meets the needs as it is.';
   const limited = (needs.limits ?? []).map(({ nutrient }) => nutrient);
-  const out = plan.changes.map(
-    (change) => `${foodName(change.from.foodId, core)} out, ${change.to.length === 0 ? 'nothing in' : `${partsText(change, core)} in`}`,
-  );
+  const out = plan.changes.map((change) => exchangeWords(change, core));
   const before = original.analysis;
   const body =
     plan.analysis.body.word === before.body.word

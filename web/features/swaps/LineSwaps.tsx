@@ -146,7 +146,7 @@ function SwapCard({ view, swap, number, onUse }: { view: BenchView; swap: LineSw
           <h3>
             {change.name} <span className="font-normal">{partsText(change, view.core)}</span>
           </h3>
-          {holdBack && (
+          {holdBack?.from && (
             <p className="text-sm">
               and {view.core.formatGrams(holdBack.from.grams - (holdBack.to[0]?.grams ?? 0))} of the {foodName(holdBack.from.foodId, view.core)} held
               back

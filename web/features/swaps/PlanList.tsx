@@ -69,10 +69,7 @@ function PlanCard({
       <div className="flex items-center gap-2">
         <h3 className="min-w-0 flex-1">
           {title}, {tallyWords(tallyOf(plan.meets))}{' '}
-          <span className="font-normal text-kale-soft">
-            distance {plan.distance.toFixed(2)}
-            {plan.optimal && first ? ', proven closest' : ''}
-          </span>
+          <span className="font-normal text-kale-soft">{plan.optimal && first ? 'closest of all' : ''}</span>
         </h3>
         <Button kind="main" onClick={onTake} aria-label={`Take ${title.toLowerCase()}`}>
           Take it
@@ -86,6 +83,13 @@ function PlanCard({
         </p>
       )}
       <p className="mt-1">{planWords(plan, view)}</p>
+      {plan.says && (
+        <ul className="mt-1 flex list-disc flex-col gap-0.5 pl-5">
+          {plan.says.map(({ message }) => (
+            <li key={message}>{message}</li>
+          ))}
+        </ul>
+      )}
       {children}
       <ul className="mt-1.5 flex flex-col gap-1 text-sm">
         {plan.changes.map((change) => (
@@ -116,9 +120,11 @@ function PlanCard({
 const ChangeText = ({ view, change }: { view: BenchView; change: Change }) => (
   <>
     <strong>
-      {foodName(change.from.foodId, view.core)} › {change.name.toLowerCase()}
+      {change.from ? `${foodName(change.from.foodId, view.core)} › ` : ''}
+      {lower(change.name)}
+      {change.alternatives ? ` (or ${change.alternatives.map(lower).join(', ')})` : ''}
     </strong>{' '}
-    for {change.why.map((need) => needLabel(need, view.needs, view)).join(', ') || 'closeness'}
+    {change.why.length > 0 ? `for ${change.why.map((need) => needLabel(need, view.needs, view)).join(', ')}` : 'to keep the pot as full and thick'}
     {change.work.length > 0 && `. ${change.work.join(' ')}`} {change.cautions.join(' ')}
   </>
 );
@@ -132,6 +138,8 @@ function whyUnknown({ needs, analysis, recipe }: BenchView, need: NeedRef): stri
     ? `It cannot be told while something is unknown of ${lines.map((text) => `'${text}'`).join(', ')}: choose the food, or weigh it.`
     : '';
 }
+
+const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 /** A limit that is met, but with less than the chance asked for, is not told as broken. */
 function missedWords({ meets, misses }: Plan, label: (need: NeedRef) => string): string {

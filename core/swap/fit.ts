@@ -1,0 +1,97 @@
+/**
+ * What suits this soup and what it is called after: what a cook looks at before the figures. In units of a swap's distance of flavour, added
+ * to the swap's own. All of it a judgement of the trade (common practice, no source).
+ */
+import type { AllergenRules } from '../allergen/board.ts';
+import { dietsOfFood } from '../allergen/diets.ts';
+import type { Shelf } from '../food/shelf.ts';
+import { headWords } from '../reading/heads.ts';
+import { tokensOf } from '../reading/match.ts';
+import type { DietId } from '../vocabulary/allergens.ts';
+import { isOf } from '../vocabulary/category.ts';
+import type { Food } from '../vocabulary/food.ts';
+import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
+import { LEAVES_DIET, LIKE_KINDS, NEW_ALLERGEN, OTHER_KIND, RENAL, RICH_IN_POTASSIUM, STYLES } from './data/styles.ts';
+import type { Swap } from './data/swap.ts';
+
+/** Giving up what a soup is called after, or its heaviest vegetable: it comes last. */
+const OTHER_SOUP = 1.2;
+/** What stays of a dear food when there is less of it. */
+export const DEAR_STAYS = 0.45;
+
+export class Fit {
+  private readonly foods: readonly Food[];
+  private readonly ids: ReadonlySet<string>;
+  private readonly dear: ReadonlySet<string>;
+  private readonly kept: readonly DietId[];
+  private readonly rules: AllergenRules;
+  private readonly shelf: Shelf;
+  /** Potassium or phosphorus is limited. */
+  private readonly renal: boolean;
+
+  constructor(recipe: Recipe, shelf: Shelf, rules: AllergenRules, renal: boolean) {
+    this.renal = renal;
+    const lines = countedLines(recipe);
+    this.shelf = shelf;
+    this.rules = rules;
+    this.foods = lines.flatMap(({ foodId }) => shelf.food(foodId ?? '') ?? []);
+    this.ids = new Set(this.foods.map(({ id }) => id));
+    this.dear = dearLines(recipe, shelf);
+    const keeps = (diet: DietId) => this.foods.every((food) => !this.breaks(food, diet));
+    this.kept = [...LEAVES_DIET.keys()].filter(keeps);
+  }
+
+  /** Whether the soup is called after this line, or it is the heaviest of its vegetables. */
+  isDear({ id }: Line): boolean {
+    return this.dear.has(id);
+  }
+
+  /** How much further off a swap is in this soup than in any; `forced` where the line may not stay. */
+  extra(swap: Swap, line: Line, own: Food | null, forced: boolean): number {
+    const foods = swap.parts.flatMap(({ foods: list }) => list.flatMap(([id]) => this.shelf.food(id) ?? []));
+    const brought = foods.filter(({ id }) => !this.ids.has(id));
+    const stays = foods.some(({ id }) => id === own?.id);
+    const left = this.kept.filter((diet) => brought.some((food) => this.breaks(food, diet)));
+    const had = new Set(this.foods.flatMap(({ contains }) => contains.map(({ allergen }) => allergen)));
+    const isNew = brought.some(({ contains }) => contains.some(({ allergen }) => !had.has(allergen)));
+    return (
+      (this.isDear(line) && !stays ? OTHER_SOUP : 0) +
+      Math.max(0, ...left.map((diet) => LEAVES_DIET.get(diet) ?? 0)) +
+      (isNew ? NEW_ALLERGEN : 0) +
+      (own && !forced && brought.some(({ category }) => category !== own.category && !LIKE_KINDS.has(category)) ? OTHER_KIND : 0) +
+      (this.renal && brought.some(({ category }) => RICH_IN_POTASSIUM.has(category)) ? RENAL : 0) +
+      brought.reduce((sum, food) => sum + this.strange(food), 0)
+    );
+  }
+
+  private breaks(food: Food, diet: DietId): boolean {
+    return (
+      dietsOfFood(food, this.rules)
+        .get(diet)
+        ?.some(({ state }) => state === 'breaks') ?? false
+    );
+  }
+
+  /** A flavour that this soup's kitchen does not know. */
+  private strange({ id }: Food): number {
+    const style = STYLES.find(({ brings }) => brings.test(id));
+    return style && !this.foods.some((food) => style.suits.test(food.id)) ? style.cost : 0;
+  }
+}
+
+/** Lines the title names, and the heaviest vegetable or pulse of the pot; never a liquid or what seasons. */
+export function dearLines(recipe: Recipe, shelf: Shelf): ReadonlySet<string> {
+  const title = new Set(tokensOf(recipe.title));
+  const lines = countedLines(recipe).flatMap((line) => {
+    const food = shelf.food(line.foodId ?? '');
+    return food && !isOf(food.category, 'liquid') && food.category !== 'fat' && line.eaten !== 'removed' ? [{ line, food }] : [];
+  });
+  const named = lines.filter(({ line }) => [...headWords(line, shelf)].some((word) => title.has(word) && !UNTELLING.has(word)));
+  const heaviest = lines
+    .filter(({ food }) => isOf(food.category, 'vegetable') || food.category === 'pulse')
+    .sort((a, b) => (b.line.grams?.best ?? 0) - (a.line.grams?.best ?? 0))[0];
+  return new Set([...named, ...(heaviest ? [heaviest] : [])].map(({ line }) => line.id));
+}
+
+/** 'Cream of leek' and 'creamed' name the manner, not the cream. */
+const UNTELLING = new Set(['cream', 'milk', 'soup', 'broth', 'stock', 'vegetable', 'herb', 'spice', 'water', 'butter', 'oil']);
