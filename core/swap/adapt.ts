@@ -34,7 +34,7 @@ export interface AdaptTools {
 
 export const DEFAULT_PLANS = 3;
 const DEFAULT_TIME_MS = 10_000;
-/** The chance with which a plan is to meet a limit when none is asked for: it does not stop at the limit. */
+/** About the chance with which a plan is to meet a limit when none is asked for: it does not stop at the limit. */
 const HOUSE_MARGIN = 0.8;
 
 export function adapt(request: AdaptRequest, ofKitchen: Shelf, { now, onPlan }: AdaptTools): AdaptResult {
@@ -59,7 +59,7 @@ function adaptOpened(request: AdaptRequest, shelf: Shelf, { now, onPlan }: Adapt
   const original = judge.original.analysis;
   const wanted = request.plans ?? DEFAULT_PLANS;
   // A plan is not to stop at its limit, and a change is not to be made for a pinch: where that leaves none, it is.
-  const surely = asked.terms.margin === undefined && ofKind(asked.needs, 'limit').length > 0 ? judge.withMargin(HOUSE_MARGIN) : judge;
+  const surely = asked.terms.margin === undefined && ofKind(asked.needs, 'limit').length > 0 ? judge.aimingAt(HOUSE_MARGIN) : judge;
   let { plans, timedOut } = findPlans(surely, surely.asked.needs, wanted, { onPlan, house: true });
   if (plans.length === 0 && !timedOut && surely !== judge) ({ plans, timedOut } = findPlans(judge, asked.needs, wanted, { onPlan, house: true }));
   const every = judge.withEvery();

@@ -51,6 +51,9 @@ export function buildModel(input: ModelInput): Model {
   return { traits, original, base, slots, rows, terms: termsOf(traits, original, base, slots, asked), unmeetable: opened.unmeetable };
 }
 
+/** The same model with its limits drawn in: nothing else of it hangs on them. */
+export const drawnIn = (model: Model, input: ModelInput): Model => ({ ...model, rows: rowsOf(model.traits, model.original, input) });
+
 function traitsOf({ asked, priceOf }: ModelInput): TraitName[] {
   const counted = OBJECTIVE.filter((term) => weightOf(term, asked) > 0 && (term.trait !== 'price' || priceOf !== undefined));
   return [

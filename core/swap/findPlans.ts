@@ -6,7 +6,7 @@ import { type Need, refOf } from './need.ts';
 import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses } from './plan.ts';
 import { SMOOTH_SAYS, saysOf } from './says.ts';
 import { type Leaf, type Order, search } from './search.ts';
-import { type Sought, settlePlan } from './settlePlan.ts';
+import { likelyBounds, type Sought, settlePlan } from './settlePlan.ts';
 import { Variety } from './variety.ts';
 import { namedVerdicts } from './verdict.ts';
 import { everyChangeCarries, whyForced } from './whyForced.ts';
@@ -37,18 +37,19 @@ export function findPlans(
   { soft = NONE, order = 'best', within = Number.POSITIVE_INFINITY, onPlan, house = false }: Finding = {},
 ): Found {
   const sought: Sought = { needs, soft };
-  const model = judge.model(needs, soft);
+  const model = judge.model(needs, soft, likelyBounds(judge, needs));
   if ([...model.unmeetable].some((need) => !soft.has(need))) return { plans: [], timedOut: false };
   const plans: Plan[] = [];
   const variety = new Variety();
   const visit = (leaf: Leaf) => {
-    if (house && !everyChangeCarries(model, leaf)) return 'dropped';
-    const plan = planOf(judge, sought, model, leaf);
-    if (!plan) return 'dropped';
     if (house) {
-      const kind = variety.take(plan);
+      if (!everyChangeCarries(model, leaf)) return 'dropped';
+      const kind = variety.look(model, leaf);
       if (kind !== 'new') return kind === 'alike' ? 'taken' : 'dropped';
     }
+    const plan = planOf(judge, sought, model, leaf);
+    if (!plan) return 'dropped';
+    if (house) variety.show(model, leaf, plan);
     plans.push(plan);
     onPlan?.(plan);
     return plans.length < wanted ? 'taken' : 'stop';

@@ -70,7 +70,7 @@ export function swapsForLine(
       const leaf = { choice, amounts };
       const draft = writeRecipe(recipe, analysis, alone, leaf, grams, shelf);
       const after = analyse(draft.recipe, options, shelf);
-      const meets = judgeNeeds(needs, { recipe: draft.recipe, analysis: after, original, categoryOf: (id) => shelf.food(id)?.category });
+      const meets = judgeNeeds(needs, { recipe: draft.recipe, analysis: after, original, shelf });
       const [change, holdBack] = describeChanges(alone, leaf, draft, { before: analysis, after }, [[]], shelf);
       if (!change) return [];
       return [

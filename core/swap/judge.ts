@@ -4,7 +4,7 @@ import { type PriceList, pricePerGram } from '../bowl/cost.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { blendedShare } from '../texture/body.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
-import { buildModel } from './buildModel.ts';
+import { buildModel, drawnIn, type ModelInput } from './buildModel.ts';
 import type { StayedFoods } from './contribution.ts';
 import type { Model } from './model.ts';
 import { type Asked, type Need, type NeedOf, ofKind } from './need.ts';
@@ -24,6 +24,8 @@ export interface JudgeInput {
   expired: () => boolean;
   /** Every option of every line, whether or not anything asked gives it a reason. */
   every?: boolean;
+  /** The chance of meeting a limit that is aimed at where none is asked. */
+  aim?: number;
 }
 
 export class Judge {
@@ -57,7 +59,7 @@ export class Judge {
 
   /** How a soup stands to everything that is asked, in its order. */
   standings(soup: Soup): Standing[] {
-    return standings(this.asked, { ...soup, original: this.original, categoryOf: (id) => this.shelf.food(id)?.category });
+    return standings(this.asked, { ...soup, original: this.original, shelf: this.shelf });
   }
 
   /** The needs asked that these standings do not pass. */
@@ -66,8 +68,7 @@ export class Judge {
   }
 
   /** The limits that are met, if at all, with less than the chance asked for. */
-  unsure(stood: readonly Standing[]): [NeedOf<'limit'>, Standing][] {
-    const { margin } = this.asked.terms;
+  unsure(stood: readonly Standing[], margin = this.asked.terms.margin): [NeedOf<'limit'>, Standing][] {
     if (margin === undefined) return [];
     return this.asked.needs.flatMap((need, index): [NeedOf<'limit'>, Standing][] => {
       const standing = stood[index] as Standing;
@@ -83,8 +84,17 @@ export class Judge {
 
   /** The model for some of the needs, `soft` ones at a price. */
   model(needs: readonly Need[], soft: ReadonlySet<Need>, tightened?: ReadonlyMap<Need, Bounds>): Model {
+    return buildModel(this.modelInput(needs, soft, tightened));
+  }
+
+  /** The same model, its limits drawn in. */
+  drawnIn(model: Model, needs: readonly Need[], soft: ReadonlySet<Need>, tightened: ReadonlyMap<Need, Bounds>): Model {
+    return drawnIn(model, this.modelInput(needs, soft, tightened));
+  }
+
+  private modelInput(needs: readonly Need[], soft: ReadonlySet<Need>, tightened?: ReadonlyMap<Need, Bounds>): ModelInput {
     const { prices } = this.input;
-    return buildModel({
+    return {
       ...this.start,
       asked: { terms: this.asked.terms, needs },
       shelf: this.shelf,
@@ -95,13 +105,17 @@ export class Judge {
       ...(tightened ? { tightened } : {}),
       ...(this.input.every ? { every: true } : {}),
       ...(prices ? { priceOf: pricePerGram(prices, this.shelf) } : {}),
-    });
+    };
   }
 
-  /** The same soup, its limits to be met with this chance. */
-  withMargin(margin: number): Judge {
-    const { asked } = this;
-    return new Judge({ ...this.input, asked: { needs: asked.needs, terms: { ...asked.terms, margin } } }, this.stayed);
+  /** The same soup, its limits drawn in for about this chance though none was asked for. */
+  aimingAt(chance: number): Judge {
+    return new Judge({ ...this.input, aim: chance }, this.stayed);
+  }
+
+  /** The chance limits are drawn in for: the one that is asked, or the one that is aimed at. */
+  get aim(): number | undefined {
+    return this.asked.terms.margin ?? this.input.aim;
   }
 
   /** The same soup, every option of its lines and everything that may be added on offer. */

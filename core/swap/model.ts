@@ -28,6 +28,8 @@ export interface Option {
   fixed: Float64Array;
   parts: readonly Part[];
   cost: number;
+  /** Names of swaps a table could not tell from it, which are not offered beside it. */
+  alternatives?: readonly string[];
 }
 
 /** Options of a slot are bits of one number. */

@@ -28,10 +28,10 @@ export interface ObjectiveTerm {
 export const OBJECTIVE: readonly ObjectiveTerm[] = [
   { trait: 'potMl', weight: 2, floor: 1 },
   { trait: 'bodyMl', weight: 2, floor: 0.1 },
-  { trait: 'fatG', weight: 1, floor: 3 },
+  { trait: 'fatG', weight: 0.6, floor: 3 },
   { trait: 'proteinG', weight: 0.5, floor: 2 },
   { trait: 'sodiumMg', weight: 0.5, floor: 100 },
-  { trait: 'sugarsG', weight: 0.5, floor: 3 },
+  { trait: 'sugarsG', weight: 0.3, floor: 5 },
   { trait: 'savoury', weight: 0.15, floor: 0.1, by: 'flavour' },
   { trait: 'smoky', weight: 0.1, floor: 0.03, by: 'flavour' },
   { trait: 'sour', weight: 0.15, floor: 0.05, by: 'flavour' },

@@ -94,7 +94,7 @@ export function describeChanges(
   const before = new Map(analyses.before.allergens.map(({ id, state }) => [id, state]));
   const rank = { contains: 3, check: 2, mayContain: 1, absent: 0 } as const;
   return model.slots.flatMap((slot, index): Change[] => {
-    const { swap } = item(leaf.choice, index);
+    const { swap, alternatives } = item(leaf.choice, index);
     const to = replaced[index];
     if (!swap || !to) return [];
     const allergens = analyses.after.allergens
@@ -118,6 +118,7 @@ export function describeChanges(
         cautions: [...swap.cautions, ...flags],
         note: swap.note,
         adds: { allergens },
+        ...(alternatives ? { alternatives: [...alternatives] } : {}),
       },
     ];
   });

@@ -3,6 +3,7 @@
  * The shares are a judgement of the trade (common practice, no source).
  */
 import type { Nutrient } from '../vocabulary/nutrient.ts';
+import { alikeTo } from './data/kinds.ts';
 import type { Option, Row, Slot } from './model.ts';
 import { dot, item } from './solver/linear.ts';
 
@@ -30,26 +31,99 @@ const leastIn = ({ coefficients }: Row, { fixed, parts }: Option): number =>
     return sum + Math.min(slope * least, slope * most);
   }, 0);
 
-/** The same slot with the options that have a reason; what must go has one already. */
+/** A row that is asked for, and by how much the soup as it is is over it; under where it is kept. */
+interface AskedRow {
+  row: Row;
+  over: number;
+}
+
+/** A way to help a row: what it costs for each whole excess it takes away. */
+interface Way {
+  slot: Slot;
+  option: Option;
+  price: number;
+}
+
+/** A change that costs nothing still counts for something. */
+const EVEN_FREE = 0.05;
+/** A cook weighs so many lines and so many ways for each figure that is over, and so many things to add. */
+const MOST = { lines: 6, ways: 14, added: 4 } as const;
+/** Fewer for a figure that is kept and that other changes may break. */
+const MOST_KEPT = { lines: 3, ways: 6, added: 2 } as const;
+/** What other changes may put a kept figure over by, as a share of its bound. */
+const SWAY = 0.2;
+
+/**
+ * The slots and options that have a reason: an allergen or the like, or a fair share of what a figure is over at a price that is worth it.
+ * What must go has its reason already.
+ */
 export function withReasons(slots: readonly Slot[], rows: readonly Row[], original: Float64Array): Slot[] {
-  const asked = rows.filter(({ need }) => need !== null).map((row) => ({ row, over: dot(row.coefficients, original) - row.bound }));
-  const anyForced = slots.some(({ forced }) => forced);
-  const anyOver = asked.some(({ over }) => over > 0);
-  const hasReason = (slot: Slot, option: Option, keep: Option): boolean =>
-    asked.some(({ row, over }) => {
-      if (slot.food?.category === 'broth' && isLeastOf(row, FEEDING)) return false;
-      const helps = leastIn(row, keep) - leastIn(row, option);
-      if (over > 0) return helps >= over * (isLastStep(slot, option) ? LAST_STEP : FAIR);
-      return (anyForced || anyOver) && helps >= SWAYS;
-    });
-  return slots.flatMap((slot): Slot[] => {
+  const asked = rows.filter(({ need }) => need !== null).map((row): AskedRow => ({ row, over: dot(row.coefficients, original) - row.bound }));
+  const isMoved = slots.some(({ forced }) => forced) || asked.some(({ over }) => over > 0);
+  const alone = slots.map((slot) => ({ ...slot, options: oneOfAlike(slot.options) }));
+  const kept = new Set<Option>();
+  for (const one of isMoved ? asked : []) for (const { option } of worthwhile(waysFor(one, alone), one.over > 0 ? MOST : MOST_KEPT)) kept.add(option);
+  return alone.flatMap((slot): Slot[] => {
     if (slot.forced) return [slot];
-    const keep = item(slot.options, 0);
+    const [keep] = slot.options;
     // The soup's own liquid keeps the pot full, or makes room, whatever else is changed.
-    const options = slot.options.filter((option) => option === keep || (fillsUp(option) ? anyForced || anyOver : hasReason(slot, option, keep)));
+    const options = slot.options.filter((option) => option === keep || kept.has(option) || (isMoved && fillsUp(option)));
     return options.length > 1 ? [{ ...slot, options }] : [];
   });
 }
+
+/** Every option of a line that may stay which helps the row by a fair share. */
+function waysFor({ row, over }: AskedRow, slots: readonly Slot[]): Way[] {
+  const of = over > 0 ? over : SWAY * Math.max(Math.abs(row.bound), SWAYS);
+  return slots.flatMap((slot): Way[] => {
+    if (slot.forced || (slot.food?.category === 'broth' && isLeastOf(row, FEEDING))) return [];
+    const now = leastIn(row, item(slot.options, 0));
+    return slot.options.slice(1).flatMap((option): Way[] => {
+      const helps = now - leastIn(row, option);
+      const fair = over > 0 ? over * (isLastStep(slot, option) ? LAST_STEP : FAIR) : SWAYS;
+      return helps >= fair ? [{ slot, option, price: (option.cost + EVEN_FREE) / Math.min(1, helps / of) }] : [];
+    });
+  });
+}
+
+/** The cheapest ways, of so many lines and so many things to add. */
+function worthwhile(ways: readonly Way[], most: { lines: number; ways: number; added: number }): Way[] {
+  const lines = new Set<Slot>();
+  const added = new Set<Slot>();
+  const taken: Way[] = [];
+  for (const way of [...ways].sort((a, b) => a.price - b.price)) {
+    const [seen, limit] = way.slot.food ? [lines, most.lines] : [added, most.added];
+    if (taken.length >= most.ways || (!seen.has(way.slot) && seen.size >= limit)) continue;
+    seen.add(way.slot);
+    taken.push(way);
+  }
+  return taken;
+}
+
+/** Of options a table could not tell apart, the cheapest, with the names of the others. */
+function oneOfAlike(options: readonly Option[]): readonly Option[] {
+  const byKey = new Map<string, Option>();
+  for (const option of [...options].sort((a, b) => a.cost - b.cost)) {
+    const key = option.swap ? keyOf(option) : '';
+    const like = byKey.get(key);
+    if (!like) byKey.set(key, option);
+    else if (like.swap && option.swap && option.swap.name !== like.swap.name)
+      byKey.set(key, { ...like, alternatives: [...(like.alternatives ?? []), option.swap.name] });
+  }
+  const kept = new Map([...byKey.values()].map((option) => [option.swap?.id ?? '', option]));
+  return options.flatMap((option) => kept.get(option.swap?.id ?? '') ?? []);
+}
+
+/** Its foods as a table tells them, how they are treated, and where they go in. */
+const keyOf = ({ swap, parts }: Option): string =>
+  [
+    swap?.stage ?? '',
+    ...new Set(
+      parts.flatMap(({ foods, eaten, most, least }) => foods.map(([{ id }]) => `${alikeTo(id)}${eaten?.how ?? ''}${least === most ? '=' : ''}`)),
+    ),
+    ...(swap?.parts.length === 0 ? ['none'] : []),
+    swap && /-(?:held-back|topped-up|less)$/.test(swap.id) ? swap.id : '',
+  ].join('+');
 
 export const fillsUp = ({ swap }: Option): boolean => swap !== null && /-(?:held-back|topped-up)$|^add-water$/.test(swap.id);
 

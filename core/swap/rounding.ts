@@ -4,8 +4,9 @@ import { Grid } from './grid.ts';
 import { type Model, type Option, type Part, partsOf } from './model.ts';
 import { item } from './solver/linear.ts';
 
-/** Grid on which a kitchen weighs: half grams, grams, fives, tens. */
+/** Grid on which a kitchen weighs: tenths of a gram for a pinch, half grams, grams, fives, tens. */
 export function gridStep(grams: number): number {
+  if (grams < 1) return 0.1;
   if (grams < 5) return 0.5;
   if (grams < 20) return 1;
   return grams < 100 ? 5 : 10;
@@ -84,7 +85,8 @@ function gridAbout(best: number, { least, most }: Part, reach: number, step: num
   const points: number[] = [];
   for (let k = 1 - reach; k <= reach; k += 1) {
     const point = Number((floor + k * step).toFixed(6));
-    if (point >= 0 && point >= least - step && point <= most + step) points.push(point);
+    // None of what is the point of a swap is no swap.
+    if (point >= 0 && (point > 0 || least === 0) && point >= least - step && point <= most + step) points.push(point);
   }
   return points;
 }

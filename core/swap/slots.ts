@@ -135,10 +135,12 @@ class Opening {
 
   /** Smooth: what is stirred in after the blender can be blended with the rest; a topping in pieces is left out. */
   private ways(line: Line, food: Food): Swap[] {
-    const late = this.smooth && line.stage !== 'bowl' && entersAfterBlending(line, this.place.recipe) && isInPieces(food.id, food.category);
-    if (late) return [blendedIn(food), ...swapsFor(food)];
-    const topping = this.smooth && line.stage === 'bowl' && isInPieces(food.id, food.category);
-    return topping ? swapsFor(food).filter(({ id }) => id === leftOutId(food.id)) : swapsFor(food);
+    const late =
+      this.smooth && line.stage !== 'bowl' && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isInPieces(food.id, food.category);
+    const all = swapsFor(food);
+    const none = () => all.filter(({ id }) => id === leftOutId(food.id));
+    if (late) return [blendedIn(food), ...none()];
+    return this.smooth && line.stage === 'bowl' && isInPieces(food.id, food.category) ? none() : all;
   }
 
   private nothingCanMeet(needs: readonly Need[]): void {
@@ -153,7 +155,7 @@ class Opening {
       ...(this.asked.terms.checks === 'avoid'
         ? [...this.byAllergen.filter(({ id }) => kind?.could.has(id) ?? true), ...this.byDiet.filter(({ id }) => kind?.diets.has(id) ?? true)]
         : []),
-      ...(this.smooth && entersAfterBlending(line, this.place.recipe) ? [this.smooth] : []),
+      ...(this.smooth && entersAfterBlending(line, this.place.recipe, this.place.shelf) ? [this.smooth] : []),
     ];
   }
 
@@ -182,7 +184,7 @@ class Opening {
       ...(this.asked.terms.checks === 'avoid' ? checks : []),
       ...(avoided ? [avoided] : []),
       ...(line.eaten === 'removed' ? [] : line.grams ? this.openMaxima(food) : this.maxima),
-      ...(this.smooth && entersAfterBlending(line, this.place.recipe) && isInPieces(food.id, food.category) ? [this.smooth] : []),
+      ...(this.smooth && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isInPieces(food.id, food.category) ? [this.smooth] : []),
     ];
   }
 
@@ -237,7 +239,7 @@ class Opening {
   /** Whether what comes in the place of the line goes in after the blender. */
   private staysInPieces(swap: Swap, line: Line): boolean {
     const { stage, moved } = placeOf(swap, line);
-    return moved ? stage === 'finish' : entersAfterBlending({ ...line, stage }, this.place.recipe);
+    return moved ? stage === 'finish' : entersAfterBlending({ ...line, stage }, this.place.recipe, this.place.shelf);
   }
 
   private partOf(part: SwapPart, foods: Part['foods'], swap: Swap, line: Line): Part {

@@ -1,67 +1,90 @@
 /** Plans to choose from: two that a table could not tell apart are one, with the other named; and the main change of them differs. */
 import { alikeTo, INCIDENTAL } from './data/kinds.ts';
 import { isLiquid } from './data/levers.ts';
-import type { Change, Plan } from './plan.ts';
+import { type Model, partsOf, type Slot } from './model.ts';
+import type { Plan } from './plan.ts';
+import { fillsUp } from './reasons.ts';
+import type { Leaf } from './search.ts';
+import { item } from './solver/linear.ts';
 
 /** Of plans with the same main change, so many are shown. */
 const OF_ONE_MAIN = 2;
 /** So many sets of choices are passed over for variety before the next best is taken as it is. */
-const MOST_PASSED = 60;
+const MOST_PASSED = 12;
+/** Grams below which a part is none. */
+const NONE = 0.01;
 
-const foodsOf = ({ to }: Change): string =>
-  [
-    ...new Set(
-      to
-        .map(({ foodId }) => foodId)
-        .filter((id) => !INCIDENTAL.has(id))
-        .map(alikeTo),
-    ),
-  ]
-    .sort()
-    .join('+');
-/** The soup's own liquid, more or less of it, makes no other soup. */
-const isOfLiquid = ({ from, to }: Change): boolean => from !== null && isLiquid(from.foodId) && to.every(({ foodId }) => foodId === from.foodId);
-const told = ({ changes }: Pick<Plan, 'changes'>): Change[] => changes.filter((change) => !isOfLiquid(change));
-const keyOf = (change: Change): string => `${change.lineId ?? change.swapId}:${foodsOf(change)}`;
-const signature = (plan: Pick<Plan, 'changes'>): string => told(plan).map(keyOf).sort().join('|');
-
-/** The heaviest of what is exchanged, the fat and the stock aside. */
-function mainOf(plan: Pick<Plan, 'changes'>): string {
-  const weight = ({ from, to }: Change) => Math.max(from?.grams ?? 0, ...to.map(({ grams }) => grams));
-  const heavy = told(plan).filter(({ from }) => from === null || !(isLiquid(from.foodId) || /butter|oil|lard|-fat$/.test(from.foodId)));
-  const [main] = heavy.sort((a, b) => weight(b) - weight(a));
-  return main ? keyOf(main) : '';
+interface Exchange {
+  slot: Slot;
+  name: string;
+  /** What a table would tell it by. */
+  key: string;
+  grams: number;
 }
+
+/** What is exchanged, without more or less of the soup's own liquid: that makes no other soup. */
+function exchangesOf(model: Model, { choice, amounts }: Leaf): Exchange[] {
+  let part = 0;
+  return model.slots.flatMap((slot, index): Exchange[] => {
+    const option = item(choice, index);
+    const grams = option.parts.map(() => item(amounts.grams, part++));
+    if (!option.swap || fillsUp(option)) return [];
+    const foods = partsOf([option]).flatMap(({ foods: list }, p) => (item(grams, p) > NONE ? list.map(([{ id }]) => id) : []));
+    const told = [...new Set(foods.filter((id) => !INCIDENTAL.has(id)).map(alikeTo))].sort();
+    return [
+      {
+        slot,
+        name: option.swap.name,
+        key: `${slot.line.id}:${told.join('+')}`,
+        grams: Math.max(slot.food ? (slot.line.grams?.best ?? 0) : 0, ...grams),
+      },
+    ];
+  });
+}
+
+const signature = (exchanges: readonly Exchange[]): string =>
+  exchanges
+    .map(({ key }) => key)
+    .sort()
+    .join('|');
+/** The heaviest of what is exchanged, the fat and the stock aside. */
+const mainOf = (exchanges: readonly Exchange[]): string =>
+  exchanges
+    .filter(({ slot: { food } }) => food === null || !(isLiquid(food.id) || food.category === 'fat' || /^butter/.test(food.id)))
+    .sort((a, b) => b.grams - a.grams)[0]?.key ?? '';
 
 export class Variety {
   private readonly known = new Map<string, Plan>();
   private readonly mains = new Map<string, number>();
   private passed = 0;
 
-  /** 'new' is to be shown; 'alike' is told as an alternative of the plan it is like; 'another' has a main change that is shown already. */
-  take(plan: Plan): 'new' | 'alike' | 'another' {
-    const like = this.known.get(signature(plan));
+  /** 'new' may be shown; 'alike' is told as an alternative of the plan it is like; 'another' has a main change that is shown already. */
+  look(model: Model, leaf: Leaf): 'new' | 'alike' | 'another' {
+    const exchanges = exchangesOf(model, leaf);
+    const like = this.known.get(signature(exchanges));
     if (like) {
-      nameAlternatives(like, plan);
+      nameAlternatives(like, exchanges);
       return 'alike';
     }
-    const main = mainOf(plan);
-    const shown = this.mains.get(main) ?? 0;
-    if (main !== '' && shown >= OF_ONE_MAIN && this.passed < MOST_PASSED) {
-      this.passed += 1;
-      return 'another';
-    }
-    this.known.set(signature(plan), plan);
-    this.mains.set(main, shown + 1);
-    return 'new';
+    const main = mainOf(exchanges);
+    if (main === '' || (this.mains.get(main) ?? 0) < OF_ONE_MAIN || this.passed >= MOST_PASSED) return 'new';
+    this.passed += 1;
+    return 'another';
+  }
+
+  /** The set of choices is shown, as this plan. */
+  show(model: Model, leaf: Leaf, plan: Plan): void {
+    const exchanges = exchangesOf(model, leaf);
+    this.known.set(signature(exchanges), plan);
+    const main = mainOf(exchanges);
+    this.mains.set(main, (this.mains.get(main) ?? 0) + 1);
   }
 }
 
 /** 'Olive oil, or rapeseed oil': the swap of the like plan stands beside that of the one shown. */
-function nameAlternatives(shown: Plan, like: Plan): void {
+function nameAlternatives(shown: Plan, exchanges: readonly Exchange[]): void {
   for (const change of shown.changes) {
-    const other = like.changes.find(({ lineId, swapId }) => lineId === change.lineId && swapId !== change.swapId);
-    if (!other || other.name === change.name) continue;
-    change.alternatives = [...new Set([...(change.alternatives ?? []), other.name])];
+    const other = exchanges.find(({ slot }) => slot.line.id === change.lineId)?.name;
+    if (other && other !== change.name) change.alternatives = [...new Set([...(change.alternatives ?? []), other])];
   }
 }

@@ -51,11 +51,11 @@ function reckoned(needs: readonly Need[], model: Model, leaf: Leaf, slot: number
 }
 
 /** Whether a line that may not stay is among what decides the need. */
-function isDecidedBy({ start: { analysis, recipe } }: Judge, need: Need, { line, food }: Slot): boolean {
+function isDecidedBy({ start: { analysis, recipe }, shelf }: Judge, need: Need, { line, food }: Slot): boolean {
   const has = (because: readonly { lineId: string }[] | undefined) => because?.some(({ lineId }) => lineId === line.id) ?? false;
   switch (need.kind) {
     case 'smooth':
-      return entersAfterBlending(line, recipe) && isInPieces(line.foodId, food?.category);
+      return entersAfterBlending(line, recipe, shelf) && isInPieces(line.foodId, food?.category);
     case 'avoid':
       return need.foodId === food?.id;
     case 'limit':

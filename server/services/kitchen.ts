@@ -187,7 +187,7 @@ function refuseStale(revision: number, current: { revision: number }): void {
 }
 
 function digestOf(recipe: Recipe, needs: VersionBody['needs'], analysis: Analysis, shelf: Shelf): VersionDigest {
-  const verdicts = judgeNeeds(needs, { recipe, analysis, original: { recipe, analysis }, categoryOf: (id) => shelf.food(id)?.category });
+  const verdicts = judgeNeeds(needs, { recipe, analysis, original: { recipe, analysis }, shelf });
   const { asked, met, toCheck } = tallyOf(verdicts);
   const having = (state: string) => analysis.allergens.filter((allergen) => allergen.state === state).map(({ id }) => id);
   return {

@@ -89,5 +89,5 @@ export const alikeTo = (foodId: string): string => NAME_OF.get(foodId) ?? foodId
 
 /** What seasons or fills up, and makes no other soup. */
 export const INCIDENTAL: ReadonlySet<string> = new Set(
-  words('water salt black-pepper white-pepper paprika smoked-paprika lemon-juice lime-juice sugar cider-vinegar wine-vinegar white-vinegar turmeric'),
+  words('water black-pepper white-pepper paprika smoked-paprika lemon-juice lime-juice sugar cider-vinegar wine-vinegar white-vinegar turmeric'),
 );

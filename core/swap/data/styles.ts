@@ -12,7 +12,7 @@ export interface Style {
 }
 
 export const STYLES: readonly Style[] = [
-  { brings: /^coconut(?!-oil)/, suits: /^(?:coconut|curry|lemongrass|lime-leaf|galangal|ginger$|garam|turmeric|butternut|pumpkin|sweet-potato|lentils-red|peanut|chilli-red|cardamom)/, cost: 0.6 },
+  { brings: /^coconut(?!-oil)/, suits: /^(?:coconut|curry|lemongrass|lime-leaf|galangal|ginger$|garam|turmeric|butternut|pumpkin|sweet-potato|lentils-red|peanut|chilli-red|cardamom)/, cost: 0.9 },
   { brings: /^ginger$/, suits: /^(?:coconut|curry|soy-sauce|miso|tamari|turmeric|garam|cumin|lemongrass|fish-sauce|sesame-oil|ginger)/, cost: 0.45 },
   { brings: /^ifct-G019$|^asafoetida$/, suits: /^(?:cumin|turmeric|curry|garam|lentils|split-peas|mustard-seed|coconut)/, cost: 0.1 },
   { brings: /^(?:miso|soy-sauce|tamari|kelp-stock)/, suits: /^(?:soy-sauce|miso|tamari|sesame-oil|kelp|mushrooms|ginger|fish-sauce|rice-vinegar|bacon|ham|smoked)/, cost: 0.3 },
@@ -41,7 +41,7 @@ export const OTHER_KIND = 0.2;
 export const LIKE_KINDS: ReadonlySet<Category> = new Set<Category>(['water', 'salt', 'acid', 'spice', 'herb', 'starch', 'root', 'vegetable', 'fat', 'broth']);
 
 /** What a renal diet counts first: brought in last (common practice of renal diets, no source). */
-export const RENAL = 0.6;
+export const RENAL = 1.2;
 export const RICH_IN_POTASSIUM: ReadonlySet<Category> = new Set<Category>(['pulse', 'nut-seed', 'plant-cream']);
 
 /** Of two plans that are alike the one that brings in no new allergen stands first. */

@@ -18,7 +18,7 @@ const pot = (...foods: string[]): Recipe => ({
 const viewOf = (recipe: Recipe, needs: Needs) => {
   const analysis = analyse(recipe, needs, SHELF);
   const original = { recipe, analysis };
-  const verdicts = judgeNeeds(needs, { recipe, analysis, original, categoryOf: (id) => SHELF.food(id)?.category });
+  const verdicts = judgeNeeds(needs, { recipe, analysis, original, shelf: SHELF });
   return { verdicts, needs, recipe, original, analysis, core: { shelf: SHELF } } as unknown as BenchView;
 };
 

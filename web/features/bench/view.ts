@@ -69,7 +69,7 @@ export function useBenchView(originalRecipe: Recipe | null, prices: PriceList | 
   );
   const analysis = useMemo(() => core.analyse(recipe, { ...JSON.parse(options), prices }, core.shelf), [core, recipe, options, prices]);
   return useMemo(() => {
-    const verdicts = core.judgeNeeds(needs, { recipe, analysis, original, categoryOf: (id) => core.shelf.food(id)?.category });
+    const verdicts = core.judgeNeeds(needs, { recipe, analysis, original, shelf: core.shelf });
     return {
       core,
       recipe,

@@ -35,7 +35,7 @@ const core = { shelf: SHELF, swapsForLine } as unknown as BenchView['core'];
 const viewOf = (recipe: Recipe): BenchView => {
   const original = { recipe: leek, analysis: analyse(leek, {}, SHELF) };
   const analysis = analyse(recipe, {}, SHELF);
-  const verdicts = judgeNeeds(needs, { recipe, analysis, original, categoryOf: (id) => SHELF.food(id)?.category });
+  const verdicts = judgeNeeds(needs, { recipe, analysis, original, shelf: SHELF });
   return { core, recipe, needs, original, analysis, verdicts } as unknown as BenchView;
 };
 const choose = (lineId: string | null) => act(() => useBench.setState({ selected: lineId }));
