@@ -13,7 +13,10 @@ export default defineConfig({
     assetsInlineLimit: 0,
     modulePreload: { polyfill: false },
     sourcemap: false,
-    rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'foods', test: /core\/food\/data\// }] } } },
+    // The rows of the shelf are a file of their own; the words they use come with the first screen.
+    rolldownOptions: {
+      output: { codeSplitting: { includeDependenciesRecursively: false, groups: [{ name: 'foods', test: /core\/food\/data\// }] } },
+    },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
 });

@@ -15,7 +15,7 @@ Ingredients
 1.2 litres low-sodium chicken stock
 200 ml double cream
 3 oz ground almonds
-2 tbsp sea lettuce flakes
+2 tbsp wampo flakes
 6 g salt
 
 Method
@@ -23,7 +23,7 @@ Method
 2. Add the potatoes and stock and simmer for 20 minutes with the lid ajar.
 3. Blend with the almonds until smooth.
 4. Stir in the cream off the boil and add the salt.
-5. Serve with the sea lettuce.
+5. Serve with the wampo flakes.
 `;
 
 async function figuresAfterPowerCut(server: Server, page: Page): Promise<void> {

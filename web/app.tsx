@@ -22,7 +22,7 @@ function Shell() {
             Soups
           </NavLink>
           <NavLink to="/read" className={tab}>
-            Read a recipe
+            Read<span className="max-sm:sr-only"> a recipe</span>
           </NavLink>
           <NavLink to="/foods" className={tab}>
             Foods
