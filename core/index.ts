@@ -64,7 +64,8 @@ export { judgeNeeds, type NeedVerdict, passes } from './swap/verdict.ts';
 // taste: flavour and balance
 export { type Balance, balanceOf, SEASONED } from './taste/balance.ts';
 // texture: body
-export { blendedShare, relativeThickness } from './texture/body.ts';
+export { blendedShare } from './texture/blended.ts';
+export { relativeThickness } from './texture/body.ts';
 export { bodyHelp } from './texture/help.ts';
 // vocabulary: the words: nutrients, allergens and diets, foods, the recipe
 export { ALLERGEN_LABELS, ALLERGENS, type AllergenId, DIET_LABELS, DIETS, type DietId } from './vocabulary/allergens.ts';

@@ -1,6 +1,6 @@
 /** Where a step speaks of a line: the words, with what stands before them as a part of the phrase. */
 import type { Shelf } from '../food/shelf.ts';
-import { headWords } from '../reading/heads.ts';
+import { alsoCalled, headWords } from '../reading/heads.ts';
 import { tokensOf, wordsOfFood } from '../reading/match.ts';
 import { CATEGORY_ROWS } from '../vocabulary/category.ts';
 import type { Line } from '../vocabulary/recipe.ts';
@@ -47,7 +47,11 @@ export function spokenOf(line: Line, shelf: Shelf): Spoken {
   const ends = new Set(food ? wordsOfFood(food).names.flatMap((name) => name.at(-1) ?? []) : heads);
   // 'Cooked chicken, shredded' is spoken of as the chicken, though its food is a breast.
   const saysEnd = [...heads].some((head) => ends.has(head));
-  const last = new Set([...(saysEnd ? ends : [...ends, ...heads]), ...(food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : [])]);
+  const last = new Set([
+    ...(saysEnd ? ends : [...ends, ...heads]),
+    ...alsoCalled(line.foodId),
+    ...(food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []),
+  ]);
   return {
     heads,
     last,
@@ -61,7 +65,7 @@ const BEFORE =
 const DESCRIBES =
   /^(?:remaining|reserved|soft|softened|cold|hot|warm|fresh|chopped|grated|sliced|diced|drained|soaked|cooked|double|single|heavy|plain|dried|smoked|other|rest|melted|beaten|flaked|shredded|crumbled|prepared|raw|whole|small|large)$/i;
 /** Words behind the head that make it another thing: 'butter beans', 'cream cheese'. */
-const NOT_BEFORE = /^\s+(?:soup|cheese|beans?|squash|sauce|powder|oil|stock|broth|flour|paste|paper)\b/i;
+const NOT_BEFORE = /^\s+(?:soup|cheese|beans?|squash|sauce|powder|oil|stock|broth|juice|flour|paste|paper)\b/i;
 
 /** Every place of the text that speaks of the line, from left to right. `others` are lines that stay and share words with it. */
 export function mentionsOf(text: string, spoken: Spoken, others: readonly Spoken[]): Span[] {

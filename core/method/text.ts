@@ -21,6 +21,13 @@ export function replaceAt(text: string, { from, to }: Span, words: string): stri
   return text.slice(0, from) + (starts ? upper(words) : words) + text.slice(to);
 }
 
+/** 'The fennel and the fennel' is said once. */
+export const onceEach = (text: string): string => text.replace(/\b(the [\p{L}][\p{L} '-]*?)(?:,| and) \1\b(?=[ .,;])/giu, '$1');
+
+/** What stands before a place in its sentence. */
+export const sentenceBefore = (text: string, at: number): string =>
+  text.slice(Math.max(text.lastIndexOf('. ', at), text.lastIndexOf('; ', at), 0), at);
+
 interface Sentence {
   from: number;
   to: number;
@@ -47,13 +54,18 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
   const names = (words: string) => THING.test(words.trimStart()) || isThing(words);
 
   // '... and the X': the list ends one earlier.
-  if (/(?:,|\S)\s+and\s+$/.test(before) && !/^\s*(?:,|and\b)/.test(after)) {
+  const more = /^\s*(?:,|and\b)(?:\s*(?:and|then)\b)*/.exec(after);
+  if (/(?:,|\S)\s+and\s+$/.test(before) && (!more || !names(after.slice(more[0].length)))) {
     const head = before.replace(/,?\s+and\s+$/, '');
     return put(`${/,\s*[^,]*$/.test(head) && !/\band\b[^,]*$/.test(head) ? head.replace(/,\s*([^,]*)$/, ' and $1') : head}${after}`);
   }
   // 'the X, the Y', 'the X and the Y'.
   const next = /^\s*,\s*(?:and\s+)?|^\s+and\s+/.exec(after);
-  if (next && names(after.slice(next[0].length))) return put(`${before}${after.slice(next[0].length)}`);
+  if (next && names(after.slice(next[0].length))) {
+    // 'The potatoes and stock': the article was for both.
+    const article = /^the\b/i.test(text.slice(span.from)) && !THING.test(after.slice(next[0].length)) ? 'the ' : '';
+    return put(`${before}${article}${after.slice(next[0].length)}`);
+  }
   // ', the X,' or ', the X and simmer' within a list.
   if (/,\s*$/.test(before) && names(lastItem(before.replace(/,\s*$/, '')))) {
     const head = before.replace(/,\s*$/, '');
@@ -74,8 +86,12 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
   const head = clauseFrom > 0 ? before.slice(0, clauseFrom).replace(/,?\s*(?:and|then)?\s*$/, '') : '';
   if (on) return put(head === '' ? tail.slice(on[0].length) : `${head}${/^\s*,/.test(on[0]) ? ', ' : ' and '}${tail.slice(on[0].length)}`);
   if (head !== '') return put(`${head}${/^[^.;]*/.test(after) ? '.' : ''}`);
-  return tidied(`${text.slice(0, from)} ${text.slice(to)}`);
+  return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
 }
+
+/** What is done next with a thing that is gone: '; take it out', '. Remove and set aside'. */
+const DONE_WITH_IT =
+  /^\s*(?:then\s+)?(?:(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|out|aside|to|one|side|and|then|drain|set|reserve|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
 
 /** 'Stir in the flour' puts it in; 'in the butter' is where something is done. */
 const PARTICLE = /\b(?:stir|whisk|pour|mix|fold|put|tip|beat|blend|melt|scatter|rub|sift|drop|crumble|throw|goes?|stirred|whisked)\s+in\s+$/i;

@@ -34,7 +34,7 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
     for (const alias of [food.name.replace(/[,(].*$/, ''), ...food.aliases.slice(0, 2)]) words.add(tokensOf(alias).at(-1) ?? '');
   }
   for (const word of food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []) words.add(word);
-  for (const word of food ? (ALSO_CALLED[food.id] ?? []) : []) words.add(word);
+  for (const word of alsoCalled(line.foodId)) words.add(word);
   if (food && wordsOfFood(food).all.has('cheese') && /\bcheese\b/i.test(food.name)) words.add('cheese');
   if (food && (food.category === 'salt' || food.id.endsWith('pepper'))) words.add('season');
   if (words.size === 0) for (const token of own.slice(-2)) words.add(token);
@@ -42,7 +42,6 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
   return words;
 }
 
-/** What the steps call single foods, beside their names and the name of their kind. */
 const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   'bay-leaf': ['bay'],
   'butternut-squash': ['squash', 'pumpkin'],
@@ -61,6 +60,8 @@ const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   'chili-powder-blend': ['chilli', 'chili', 'chile'],
   'egg-yolk': ['yolk'],
 };
+/** What the steps call a food beside its names and the name of its kind. */
+export const alsoCalled = (foodId: string | null): readonly string[] => ALSO_CALLED[foodId ?? ''] ?? [];
 const VAGUE = new Set(
   (
     'fresh white red green dried dry canned ground raw whole sweet black hot cold double single heavy light unsalted salted large small medium frozen extra plain smoked cooked free ' +
@@ -234,14 +235,19 @@ function withoutStockOf(
   heads: ReadonlyMap<string, ReadonlySet<string>>,
 ): Set<number> {
   const spokenStock = /\b(?:stock|broth|bouillon|liquid|sauce)\b/i.test(clause);
-  const animals = new Set(wordsOf(clause.replace(/\b\p{L}+[ -](?=(?:stock|sauce|broth|bouillon)\b)/giu, ' ')));
+  const animals = new Set(wordsOf(clause.replace(/\b\p{L}+[ -](?=(?:stock|sauce|broth|bouillon|juice)\b)/giu, ' ')));
+  const words = new Set(wordsOf(clause));
+  const headsAt = (at: number): string[] => [...(heads.get((lines[at] as Line).id) ?? [])];
   const out = new Set<number>();
   for (const at of places) {
     const kind = category[at];
-    const own = [...(heads.get((lines[at] as Line).id) ?? [])];
+    const own = headsAt(at);
     const flesh = kind === 'meat' || kind === 'poultry' || kind === 'fish' || kind === 'shellfish';
     if (flesh && spokenStock && !own.some((word) => animals.has(word))) continue;
-    if (kind === 'broth' && !spokenStock && [...places].some((other) => other !== at && category[other] !== 'broth')) continue;
+    const others = [...places].filter((other) => other !== at && category[other] !== 'broth');
+    // 'Add the clam juice and potatoes': a word no other line goes by speaks of it.
+    const isOwn = own.some((word) => words.has(word) && word !== 'vegetable' && !others.some((other) => headsAt(other).includes(word)));
+    if (kind === 'broth' && !spokenStock && others.length > 0 && !isOwn) continue;
     out.add(at);
   }
   return out;

@@ -7,7 +7,7 @@ import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses } from './
 import { SMOOTH_SAYS, saysOf } from './says.ts';
 import { type Leaf, type Order, search } from './search.ts';
 import { likelyBounds, type Sought, settlePlan } from './settlePlan.ts';
-import { Variety } from './variety.ts';
+import { takesAndBrings, Variety } from './variety.ts';
 import { namedVerdicts } from './verdict.ts';
 import { everyChangeCarries, whyForced } from './whyForced.ts';
 
@@ -43,7 +43,7 @@ export function findPlans(
   const variety = new Variety();
   const visit = (leaf: Leaf) => {
     if (house) {
-      if (!everyChangeCarries(model, leaf)) return 'dropped';
+      if (!everyChangeCarries(model, leaf) || takesAndBrings(model, leaf)) return 'dropped';
       const kind = variety.look(model, leaf);
       if (kind !== 'new') return kind === 'alike' ? 'taken' : 'dropped';
     }

@@ -15,7 +15,9 @@ import { LEAVES_DIET, LIKE_KINDS, NEW_ALLERGEN, OTHER_KIND, RENAL, RICH_IN_POTAS
 import type { Swap } from './data/swap.ts';
 
 /** Giving up what a soup is called after, or its heaviest vegetable: it comes last. */
-const OTHER_SOUP = 1.2;
+const OTHER_SOUP = 1.6;
+/** And with nothing in its place there is hardly a soup. */
+const NOTHING_INSTEAD = 0.8;
 /** Another of its kind keeps a part of the name: one cheese for another. */
 const SAME_KIND = 0.4;
 /** What stays of a dear food when there is less of it. */
@@ -58,6 +60,7 @@ export class Fit {
     const isNew = brought.some(({ contains }) => contains.some(({ allergen }) => !had.has(allergen)));
     return (
       (this.isDear(line) && !stays ? OTHER_SOUP * (foods.some(({ category }) => category === own?.category) ? SAME_KIND : 1) : 0) +
+      (this.isDear(line) && foods.length === 0 ? NOTHING_INSTEAD : 0) +
       Math.max(0, ...left.map((diet) => LEAVES_DIET.get(diet) ?? 0)) +
       (isNew ? NEW_ALLERGEN : 0) +
       (own && !forced && brought.some(({ category }) => category !== own.category && !LIKE_KINDS.has(category)) ? OTHER_KIND : 0) +

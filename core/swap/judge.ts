@@ -2,13 +2,14 @@
 import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysis.ts';
 import { type PriceList, pricePerGram } from '../bowl/cost.ts';
 import type { Shelf } from '../food/shelf.ts';
-import { blendedShare } from '../texture/body.ts';
+import { blendedShare } from '../texture/blended.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { buildModel, drawnIn, type ModelInput } from './buildModel.ts';
 import type { StayedFoods } from './contribution.ts';
 import type { Model } from './model.ts';
 import { type Asked, type Need, type NeedOf, ofKind } from './need.ts';
 import type { Bounds } from './rows.ts';
+import { blendedWhole } from './smooth.ts';
 import { passes, type Standing, standings } from './verdict.ts';
 
 export interface Soup {
@@ -50,7 +51,7 @@ export class Judge {
     this.stayed = stayed;
     this.options = { regime, coconutIsTreeNut, chestnutIsTreeNut, prices };
     this.original = this.analysed(recipe);
-    this.start = ofKind(asked.needs, 'smooth').length > 0 && blendedShare(recipe) < 1 ? this.analysed(blendedWhole(recipe)) : this.original;
+    this.start = ofKind(asked.needs, 'smooth').length > 0 && blendedShare(recipe) < 1 ? this.analysed(blendedWhole(recipe, shelf)) : this.original;
   }
 
   analysed(recipe: Recipe): Soup {
@@ -128,17 +129,4 @@ export class Judge {
     const { servingGrams: _, ...recipe } = this.original.recipe;
     return new Judge({ ...this.input, recipe: { ...recipe, servings: this.original.analysis.servings / share } }, this.stayed);
   }
-}
-
-/** Smooth: what is blended in part or not at all is blended whole and sieved. */
-function blendedWhole(recipe: Recipe): Recipe {
-  const text = 'Blend all of it until smooth, then sieve.';
-  if (recipe.steps.some(({ method }) => method === 'blend'))
-    return { ...recipe, steps: recipe.steps.map((step) => (step.method === 'blend' ? { ...step, text } : step)) };
-  const ids = new Set(recipe.steps.map(({ id }) => id));
-  let id = 'smooth';
-  while (ids.has(id)) id = `${id}'`;
-  const served = recipe.steps.findIndex(({ stage }) => stage === 'bowl' || stage === 'plate');
-  const at = served < 0 ? recipe.steps.length : served;
-  return { ...recipe, steps: recipe.steps.toSpliced(at, 0, { id, stage: 'blend', text, method: 'blend', handsOn: true }) };
 }

@@ -8,7 +8,8 @@ import type { Shelf } from '../food/shelf.ts';
 import { shareWords } from '../quantity/share.ts';
 import { REGIMES, type RegimeId } from '../regime/regime.ts';
 import { flavourOf } from '../taste/flavour.ts';
-import { blendedShare, bodyMlPerGram, releasedShare } from '../texture/body.ts';
+import { blendedShare } from '../texture/blended.ts';
+import { bodyMlPerGram, releasedShare } from '../texture/body.ts';
 import { NUTRIENT_INDEX, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 

@@ -2,7 +2,7 @@
 import type { Analysis } from '../analysis/analysis.ts';
 import { SALT_BANDS } from '../food/seasoning.ts';
 import type { Shelf } from '../food/shelf.ts';
-import { calledInSteps } from '../method/rewrite.ts';
+import { calledInSteps } from '../method/entry.ts';
 import { listed } from '../method/text.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';

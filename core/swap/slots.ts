@@ -14,8 +14,8 @@ import { DEAR_STAYS, Fit } from './fit.ts';
 import { MOST_OPTIONS, type Option, type Part, type Slot } from './model.ts';
 import { type Asked, type Need, type NeedOf, ofKind } from './need.ts';
 import { CHANGE_COST, DEFAULT_WEIGHTS, type TraitName, USUAL_PULL } from './objective.ts';
+import { entersAfterBlending, isInPieces } from './smooth.ts';
 import { addScaled } from './solver/linear.ts';
-import { entersAfterBlending, isInPieces } from './verdict.ts';
 
 /** Where a swap's foods go: its own stage unless the line is a topping. A line that moves is in no step of the recipe. */
 export function placeOf({ stage }: Swap, line: Line): { stage: Line['stage']; moved: boolean } {

@@ -1,7 +1,8 @@
 /** The method of a recipe with swaps in it, always written anew from the steps before any of them; and the way back. */
 
 import type { Shelf } from '../food/shelf.ts';
-import { type Exchange, rewriteMethod } from '../method/rewrite.ts';
+import type { Exchange } from '../method/entry.ts';
+import { rewriteMethod } from '../method/rewrite.ts';
 import { type AsWritten, type Line, type Recipe, type Step, settleGroups } from '../vocabulary/recipe.ts';
 
 /** What a recipe was before its swaps; itself where it has none. */

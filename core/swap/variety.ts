@@ -42,6 +42,20 @@ function exchangesOf(model: Model, { choice, amounts }: Leaf): Exchange[] {
   });
 }
 
+/** Whether what is taken out of one line is brought in for another: rice for the potato and potato for the cream. */
+export function takesAndBrings(model: Model, { choice }: Leaf): boolean {
+  const gone = new Set<string>();
+  const brought = new Set<string>();
+  model.slots.forEach(({ food }, index) => {
+    const { swap, parts } = item(choice, index);
+    if (!swap) return;
+    const ids = parts.flatMap(({ foods }) => foods.map(([{ id }]) => id));
+    if (food && !ids.includes(food.id)) gone.add(food.id);
+    for (const id of ids) if (id !== food?.id) brought.add(id);
+  });
+  return [...brought].some((id) => gone.has(id));
+}
+
 const signature = (exchanges: readonly Exchange[]): string =>
   exchanges
     .map(({ key }) => key)
@@ -85,6 +99,7 @@ export class Variety {
 function nameAlternatives(shown: Plan, exchanges: readonly Exchange[]): void {
   for (const change of shown.changes) {
     const other = exchanges.find(({ slot }) => slot.line.id === change.lineId)?.name;
-    if (other && other !== change.name) change.alternatives = [...new Set([...(change.alternatives ?? []), other])];
+    if (other && other !== change.name && change.to.length > 0 && !/^(?:Left out|Less )/.test(other))
+      change.alternatives = [...new Set([...(change.alternatives ?? []), other])];
   }
 }

@@ -1,14 +1,12 @@
 /** Judges an analysed soup against every need, on the interval and not on the best value alone. */
 import type { Analysis, NutrientFigure } from '../analysis/analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
-import { mentionsOf, spokenOf } from '../method/mention.ts';
 import { normalCdf, Z95 } from '../statistics/normal.ts';
-import { blendedShare } from '../texture/body.ts';
-import { type Category, isOf } from '../vocabulary/category.ts';
-import { countedLines, type Line, type Recipe, type Step } from '../vocabulary/recipe.ts';
+import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
 import { type Asked, askedOf, type Need, type NeedOf, refOf } from './need.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
 import { BODY_KEEPS, BODY_LEAST } from './objective.ts';
+import { isSmooth } from './smooth.ts';
 
 export type NeedState = 'meets' | 'likely' | 'cannotTell' | 'breaks';
 
@@ -59,50 +57,6 @@ export function bodyBounds(body: NeedOf<'body'>['body'], originalIndex: number):
   if (body !== 'same') return { min: body.min ?? 0, max: body.max ?? Number.POSITIVE_INFINITY };
   const room = Math.max(originalIndex * BODY_KEEPS, BODY_LEAST);
   return { min: Math.max(0, originalIndex - room), max: originalIndex + room };
-}
-
-/** Solid by their kind, and yet as smooth as they are. */
-const SMOOTH_FOODS = /(?:^|-)(?:butter|puree|hummus|tahini|paste)$|^(?:hummus|tahini|pumpkin-canned|tomato-puree|instant-mash)$/;
-
-/** In pieces, though their kind is smooth. */
-const PIECES = /^(?:tofu-firm|halloumi|feta|queso-fresco|egg-boiled|tempeh|plant-meat)/;
-
-/** True of food that stays in pieces, skins or fibres until it is blended; food that is not known may. */
-export const isInPieces = (foodId: string | null, category: Category | undefined): boolean =>
-  category === undefined || PIECES.test(foodId ?? '') || (isOf(category, 'solid') && !SMOOTH_FOODS.test(foodId ?? ''));
-
-/** Whether a line reaches the bowl after the last blending: a topping, or what is stirred back in. */
-export function entersAfterBlending(line: Line, { steps }: Recipe, shelf: Shelf): boolean {
-  const { id, stage, eaten } = line;
-  if (eaten === 'removed' || stage === 'plate') return false;
-  if (stage === 'bowl') return true;
-  const lastBlend = steps.findLastIndex(({ method }) => method === 'blend');
-  const used = steps.flatMap(({ uses }, at) => (uses?.includes(id) ? [at] : []));
-  if (used.length === 0) return stage === 'finish' && steps.length > 0;
-  if (lastBlend < 0) return false;
-  const after = used.some((at) => at > lastBlend);
-  if (after && (stage === 'finish' || used.every((at) => at > lastBlend))) return true;
-  // 'Blend the soup. Return the shredded chicken.'
-  const spoken = spokenOf(line, shelf);
-  return sentencesAfterBlending(steps, lastBlend).some((sentence) => STIRS_IN.test(sentence) && mentionsOf(sentence, spoken, []).length > 0);
-}
-
-const BLENDS = /\b(?:blend|blitz|pur[e\u00e9]e|liquidi[sz]e|mash|whizz|sieve|strain)\w*/i;
-const STIRS_IN = /\b(?:returns?|stir|add|top|scatter|garnish|sprinkle|fold|put|tip|finish|drop|crumble|spoon|serve with)\b/i;
-
-function sentencesAfterBlending(steps: readonly Step[], lastBlend: number): string[] {
-  const sentences = (text: string) => text.slice(0, MOST_READ).split(/(?<=[.;!])\s+/);
-  const own = sentences(steps[lastBlend]?.text ?? '');
-  const after = own.findLastIndex((sentence) => BLENDS.test(sentence));
-  return [...own.slice(after + 1), ...steps.slice(lastBlend + 1).flatMap(({ text }) => sentences(text))];
-}
-/** No step needs more of it read. */
-const MOST_READ = 2000;
-
-/** Smooth: everything is blended and nothing with pieces goes in after it. */
-export function isSmooth(recipe: Recipe, shelf: Shelf): boolean {
-  const pieces = ({ foodId }: Line) => isInPieces(foodId, shelf.food(foodId ?? '')?.category);
-  return blendedShare(recipe) === 1 && !countedLines(recipe).some((line) => pieces(line) && entersAfterBlending(line, recipe, shelf));
 }
 
 export interface Judged {

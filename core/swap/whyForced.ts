@@ -5,8 +5,8 @@ import type { Model, Option, Slot } from './model.ts';
 import type { Need } from './need.ts';
 import { carries, fillsUp, isLastStep } from './reasons.ts';
 import type { Leaf } from './search.ts';
+import { entersAfterBlending, isInPieces } from './smooth.ts';
 import { item } from './solver/linear.ts';
-import { entersAfterBlending, isInPieces } from './verdict.ts';
 
 /** Per slot of the model, the needs that force its change; none where the line is kept. */
 export const whyForced = (judge: Judge, needs: readonly Need[], model: Model, leaf: Leaf): Need[][] =>

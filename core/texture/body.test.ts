@@ -3,7 +3,7 @@ import type { Entry } from '../bowl/entries.ts';
 import { SHELF } from '../food/shelf.ts';
 import { bowlOf, line, soup, step } from '../test/soup.ts';
 import type { Food } from '../vocabulary/food.ts';
-import { blendedShare, bodyMlBlended, bodyMlPerGram, bodyOf, bodyWord, relativeThickness, releasedShare } from './body.ts';
+import { bodyMlBlended, bodyMlPerGram, bodyOf, bodyWord, relativeThickness, releasedShare } from './body.ts';
 
 const body = (recipe: ReturnType<typeof soup>) => bowlOf(recipe).body;
 const CUP_OF_MILK = 244;
@@ -115,26 +115,7 @@ describe('what a gram of a food gives the pot, worked by hand', () => {
   });
 });
 
-describe('how much is blended', () => {
-  const blends = (...texts: string[]) => soup([], { steps: texts.map((text, at) => step(`b${at}`, { stage: 'blend', method: 'blend', text })) });
-  test.each([
-    ['Blend until smooth.', 1],
-    ['Blend half of it.', 0.5],
-    ['Blend two thirds.', 0.67],
-    ['Blend two-thirds of the pot.', 0.67],
-    ['Blend 2/3.', 0.67],
-    ['Blend a third.', 0.33],
-    ['Blend one third.', 0.33],
-    ['Blend one-third.', 0.33],
-    ['Blend 1/3 of it.', 0.33],
-  ])('%p', (text, share) => {
-    expect(blendedShare(blends(text))).toBe(share);
-  });
-  test('of two blendings the larger counts; a recipe without steps is pureed, one without a blender is not', () => {
-    expect(blendedShare(blends('Blend a third.', 'Blend half.'))).toBe(0.5);
-    expect(blendedShare(soup([]))).toBe(1);
-    expect(blendedShare(soup([], { steps: [step('s', { method: 'simmer' })] }))).toBe(0);
-  });
+describe('what pieces give', () => {
   test('a piece left whole gives 15 in a hundred of what it would give blended; what dissolves gives all', () => {
     const potato = SHELF.food('potato') as Food;
     expect([0, 0.5, 1].map((share) => releasedShare(potato, share))).toEqual([0.15, 0.575, 1]);

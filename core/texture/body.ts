@@ -11,6 +11,7 @@ import type { Entry } from '../bowl/entries.ts';
 import { CATEGORY_ROWS, isOf } from '../vocabulary/category.ts';
 import type { Food, StarchKind } from '../vocabulary/food.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
+import { blendedShare } from './blended.ts';
 
 /** Millilitres of swollen gel per gram. Estimates. */
 const SWELLING = { wheat: 7.5, maize: 12, tuber: 15, caged: 3, blended: 8 } as const satisfies Record<StarchKind, number>;
@@ -57,18 +58,6 @@ function swellingOf(food: Food): number {
   const protein = pulse || food.id === 'silken-tofu' ? (n.proteinG ?? 0) * PULSE_PROTEIN_SWELLING : 0;
   const fat = food.fatForm === 'dispersed' ? (n.fatG ?? 0) / FAT_DENSITY : 0;
   return (starch * SWELLING[food.starchKind] + fibre + protein + fat) / 100;
-}
-
-/** Share of the pot that goes through the blender: 1 without steps (a pureed soup is assumed), 0.5 where a step says half. */
-export function blendedShare(recipe: Recipe): number {
-  if (recipe.steps.length === 0) return 1;
-  const blends = recipe.steps.filter((step) => step.method === 'blend');
-  if (blends.length === 0) return 0;
-  return Math.max(
-    ...blends.map(({ text }) =>
-      /\bhalf\b/i.test(text) ? 0.5 : /two[- ]thirds|2\/3/i.test(text) ? 0.67 : /a third|one[- ]third|1\/3/i.test(text) ? 0.33 : 1,
-    ),
-  );
 }
 
 /** Share of a food's own body that reaches the pot. */

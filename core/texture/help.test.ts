@@ -7,7 +7,8 @@ import { REGIMES } from '../regime/regime.ts';
 import { bowlOf, line, soup, step } from '../test/soup.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
-import { BODY_WORDS, blendedShare, relativeThickness } from './body.ts';
+import { blendedShare } from './blended.ts';
+import { BODY_WORDS, relativeThickness } from './body.ts';
 import { type BodyHelp, bodyHelp } from './help.ts';
 
 const blend = step('b', { stage: 'blend', method: 'blend', text: 'Blend.' });

@@ -24,5 +24,5 @@ export { sayNeeds } from '../../core/swap/sayNeeds.ts';
 export { judgeNeeds } from '../../core/swap/verdict.ts';
 export { balanceOf } from '../../core/taste/balance.ts';
 export { seasoningOf } from '../../core/taste/toTaste.ts';
-export { blendedShare } from '../../core/texture/body.ts';
+export { blendedShare } from '../../core/texture/blended.ts';
 export { bodyHelp } from '../../core/texture/help.ts';

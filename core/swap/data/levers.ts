@@ -64,8 +64,8 @@ const leftOut = (food: Food): Swap => ({ id: leftOutId(food.id), name: 'Left out
 
 /** Put in before the blender instead of after it, so that no piece is left. */
 export const blendedIn = (food: Food): Swap => ({ id: `${food.id}-blended-in`, name: 'Blended in', replaces: [food.id], parts: [one(food.id, 0.97, 1, 1)], stage: 'blend', work: 0.15, flavour: 0.08,
-  steps: [{ text: `${RAW.test(food.id) ? `Put the ${calledBriefly(food)} in before blending and cook it through` : `Put the ${calledBriefly(food)} in before blending`}; it is blended in and sieved with the rest.`, when: 'blend' }], cautions: FISH.has(food.category) ? ['Look for bones first: the blender leaves splinters.'] : [], note: 'no pieces', source: COMMON });
-const RAW = /-raw$|bacon|sausage|prawns|mussels|clams/;
+  steps: [{ text: `${RAW.test(`${food.id} ${food.name}`) ? `Put the ${calledBriefly(food)} in before blending and cook it through` : `Put the ${calledBriefly(food)} in before blending`}; it is blended in and sieved with the rest.`, when: 'blend' }], cautions: FISH.has(food.category) ? ['Look for bones first: the blender leaves splinters.'] : [], note: 'no pieces', source: COMMON });
+const RAW = /-raw\b|bacon|sausage|prawns|mussels|clams?\b|oysters?\b|squid\b/i;
 const FISH: ReadonlySet<Category> = new Set(['fish', 'poultry', 'meat', 'shellfish']);
 
 const made = new WeakMap<Food, readonly Swap[]>();

@@ -12,6 +12,7 @@ export interface Style {
 }
 
 export const STYLES: readonly Style[] = [
+  { brings: /gluten-free/, suits: /gluten-free/, cost: 0.4 },
   { brings: /^coconut(?!-oil)/, suits: /^(?:coconut|curry|lemongrass|lime-leaf|galangal|ginger$|garam|turmeric|butternut|pumpkin|sweet-potato|lentils-red|peanut|chilli-red|cardamom)/, cost: 0.9 },
   { brings: /^ginger$/, suits: /^(?:coconut|curry|soy-sauce|miso|tamari|turmeric|garam|cumin|lemongrass|fish-sauce|sesame-oil|ginger)/, cost: 0.45 },
   { brings: /^ifct-G019$|^asafoetida$/, suits: /^(?:cumin|turmeric|curry|garam|lentils|split-peas|mustard-seed|coconut)/, cost: 0.1 },

@@ -1,0 +1,88 @@
+/** The steps while they are being rewritten: their words, what they use, and what is put in between. */
+import type { Step } from '../vocabulary/recipe.ts';
+import { tidied } from './text.ts';
+
+export interface Draft {
+  step: Step;
+  text: string;
+  uses: string[];
+}
+
+export class Drafts {
+  readonly list: Draft[];
+  private readonly ids: Set<string>;
+  private readonly before: Step[] = [];
+  private readonly last: Step[] = [];
+  /** Steps put in after a draft, by its index. */
+  private readonly after = new Map<number, Step[]>();
+
+  constructor(steps: readonly Step[]) {
+    this.list = steps.map((step) => ({ step, text: step.text, uses: [...(step.uses ?? [])] }));
+    this.ids = new Set(steps.map(({ id }) => id));
+  }
+
+  /** An id that no step has. */
+  fresh(base: string): string {
+    let id = base;
+    while (this.ids.has(id)) id = `${id}'`;
+    this.ids.add(id);
+    return id;
+  }
+
+  /** Before all steps. */
+  open(step: Step): void {
+    this.before.push(step);
+  }
+
+  /** After the draft at an index, -1 for before them all; `ahead` of whatever else comes there: a slurry goes in before any cream. */
+  insert(at: number, step: Step, ahead = false): void {
+    const there = this.after.get(at) ?? [];
+    this.after.set(at, ahead ? [step, ...there] : [...there, step]);
+  }
+
+  /** Last of all before the soup is served. */
+  close(step: Step): void {
+    this.last.push(step);
+  }
+
+  get firstBlend(): number {
+    return this.list.findIndex(({ step }) => step.method === 'blend' || step.stage === 'blend');
+  }
+  get lastBlend(): number {
+    return this.list.findLastIndex(({ step }) => step.method === 'blend' || step.stage === 'blend');
+  }
+  /** The step in which the pot simmers. */
+  get poured(): number {
+    return this.list.findIndex(
+      ({ step, uses }) => step.method === 'simmer' || step.method === 'boil' || (step.stage === 'simmer' && uses.length > 0),
+    );
+  }
+  get beforeServing(): number {
+    const served = this.list.findIndex(({ step }) => step.stage === 'bowl' || step.stage === 'plate');
+    return served < 0 ? this.list.length - 1 : served - 1;
+  }
+
+  /** A sentence more at the end of a step. */
+  say(at: number, sentence: string, uses: readonly string[]): void {
+    const draft = this.list[at] as Draft;
+    draft.text = added(draft.text, sentence);
+    draft.uses.push(...uses);
+  }
+
+  written(): Step[] {
+    const out: Step[] = [...this.before, ...(this.after.get(-1) ?? [])];
+    const end = this.beforeServing;
+    this.list.forEach(({ step, text, uses }, at) => {
+      if (!isNothing(text) || isNothing(step.text)) {
+        const { uses: _, ...rest } = step;
+        out.push({ ...rest, text: capital(text.trim()), ...(uses.length > 0 || step.uses ? { uses: [...new Set(uses)] } : {}) });
+      }
+      out.push(...(this.after.get(at) ?? []), ...(at === end ? this.last : []));
+    });
+    return end < 0 ? [...out, ...this.last] : out;
+  }
+}
+
+export const isNothing = (text: string): boolean => /^[\s.,;]*$/.test(text);
+export const added = (text: string, sentence: string): string => tidied(`${isNothing(text) ? '' : text.replace(/[.\s]*$/, '.')} ${sentence}`);
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,23 @@
+/** What a sentence does with heat when another food stands in it: 'melt the oil' is 'heat the oil'; a spice and an oil are warmed, not fried crisp. */
+import type { Shelf } from '../food/shelf.ts';
+import type { Category } from '../vocabulary/category.ts';
+import type { Exchange } from './entry.ts';
+
+const WARMED: ReadonlySet<Category> = new Set<Category>(['fat', 'spice', 'herb', 'salt', 'sauce']);
+const FLESH: ReadonlySet<Category> = new Set<Category>(['meat', 'fish']);
+
+export function heated(text: string, { line, lines }: Exchange, names: string, shelf: Shelf): string {
+  const kindOf = (foodId: string | null): Category | undefined => shelf.food(foodId ?? '')?.category;
+  const kind = kindOf(line.foodId);
+  let out = text;
+  if (kind === 'fat' && lines.some(({ foodId }) => /oil/.test(foodId ?? '')))
+    out = out
+      .replace(/\b([Mm])elt(?=\s+the\b)/, (_, letter: string) => (letter === 'M' ? 'Heat' : 'heat'))
+      .replace(/\buntil (?:it )?(?:foam\w*|foaming|melted|it has melted)\b/gi, 'until hot');
+  const isWarmed = lines.length > 0 && lines.every(({ foodId }) => WARMED.has(kindOf(foodId) ?? 'meat'));
+  if (!isWarmed || kind === undefined || !FLESH.has(kind)) return out;
+  const clause = new RegExp(String.raw`\b(?:fry|brown|cook|crisp|render|grill|sizzle)\s+${escaped(names)}[^.;,]*`, 'i');
+  return out.replace(clause, (all) => `${/^\p{Lu}/u.test(all) ? 'Warm' : 'warm'} ${names} for a minute`);
+}
+
+const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');

@@ -1,0 +1,125 @@
+/** The work that comes with what is put in, each piece where it belongs, and the lines in the step that puts them in. */
+import type { Shelf } from '../food/shelf.ts';
+import { isOf } from '../vocabulary/category.ts';
+import type { Line, Step } from '../vocabulary/recipe.ts';
+import type { Drafts } from './drafts.ts';
+import { type Entry, type Exchange, entryBy, isTasting, speaksOf, type Work } from './entry.ts';
+
+const PREPARES = /^(?:Soak|Chill|Cut|Toast|Take|Roast|Press|Strain|Drain)\b/i;
+
+export interface Placing {
+  exchange: Exchange;
+  entry: Entry;
+  /** How the steps call what is used before it is blended in. */
+  back: string | null;
+  /** After which step comes what had a place of its own; -1 where nothing spoke of it. */
+  first: number;
+  /** Its foods are in some sentence already. */
+  entered: boolean;
+  drafts: Drafts;
+  /** Work that is told already: two swaps soak their mushrooms once. */
+  said: Set<string>;
+  /** The foods of lines in words, each once. */
+  each: (lines: readonly Line[]) => string;
+  shelf: Shelf;
+}
+
+export function placeWorks(placing: Placing): void {
+  const { exchange, drafts, entry, each, said, shelf } = placing;
+  const { lines, works } = exchange;
+  let { entered } = placing;
+  for (const work of works) {
+    const by = entryBy(work);
+    const known = said.has(work.text);
+    if (known && by === null) continue;
+    said.add(work.text);
+    entered = placeWork(work, by, known, placing) || entered;
+  }
+  // Whatever found no sentence goes in with the liquid, or before serving.
+  if (entered || lines.length === 0) return;
+  const isPoured = entry === 'pour' || isOf(shelf.food(lines[0]?.foodId ?? '')?.category, 'solid');
+  drafts.say(isPoured && drafts.poured >= 0 ? drafts.poured : Math.max(0, drafts.beforeServing), `Add ${each(lines)}.`, idsOf(lines));
+}
+
+const idsOf = (lines: readonly Line[]): string[] => lines.map(({ id }) => id);
+
+/** Puts a piece of work where it belongs; true where it puts the lines in. */
+function placeWork(work: Work, by: Entry | null, known: boolean, placing: Placing): boolean {
+  const { exchange, entry, first, drafts } = placing;
+  const { line, lines, works } = exchange;
+  const { firstBlend, lastBlend, poured, beforeServing } = drafts;
+  const ids = idsOf(lines);
+  const step = (text: string, stage: Line['stage'], uses: string[]): Step => ({
+    id: drafts.fresh(`swap-${line.id}-${works.indexOf(work) + 1}`),
+    stage,
+    text,
+    handsOn: work.when !== 'before',
+    ...(uses.length > 0 ? { uses } : {}),
+  });
+  const served: Line['stage'] = line.stage === 'bowl' ? 'bowl' : 'finish';
+  if (isTasting(work)) {
+    drafts.close(step(work.text, 'finish', []));
+    return false;
+  }
+  if (by === 'made' && entry === 'made') {
+    // Made ready before the step it goes into, and counted there.
+    drafts.insert(Math.max(-1, first - 1), step(withRest(work.text, placing), 'blend', []));
+    return true;
+  }
+  if (by !== null && by === entry)
+    switch (entry) {
+      case 'pot':
+        intoPot(work, known, step, placing);
+        return true;
+      case 'early':
+        drafts.insert(firstBlend > 0 ? firstBlend - 1 : -1, step(returned(work.text, placing), 'simmer', ids));
+        return true;
+      case 'slake':
+        drafts.insert(lastBlend >= 0 ? lastBlend : Math.max(0, poured), step(withRest(work.text, placing), 'finish', ids), true);
+        return true;
+      case 'blend':
+        drafts.insert(firstBlend > 0 ? firstBlend - 1 : beforeServing, step(withRest(work.text, placing), 'blend', ids));
+        return true;
+      case 'base':
+        drafts.open(step(withRest(work.text, placing), 'base', ids));
+        return true;
+      case 'own':
+        drafts.insert(first >= 0 ? first : beforeServing, step(withRest(work.text, placing), served, ids));
+        return true;
+    }
+  if (by === 'base' || work.when === 'before' || PREPARES.test(work.text)) drafts.open(step(work.text, 'base', []));
+  else if (work.when === 'blend') drafts.insert(firstBlend >= 0 ? firstBlend : beforeServing, step(work.text, 'blend', []));
+  else drafts.insert(beforeServing, step(work.text, served, []));
+  return false;
+}
+
+/** What was fried and lifted out comes back. */
+const returned = (text: string, { back }: Placing): string =>
+  back === null ? text : text.replace(/^Put the .+? in before/, `Return ${back} to the pot before`).replace(' and cook it through', '');
+
+/** The work with the lines it does not speak of. */
+function withRest(text: string, { exchange: { lines }, each }: Placing): string {
+  const left = lines.filter((one) => !speaksOf(text, one) && !(one.foodId === 'water' && /\bwater\b/i.test(text)));
+  return left.length === 0 ? text : `${text.replace(/\.\s*$/, '')}, with ${each(left)}.`;
+}
+
+/** It cooks with the rest: a sentence of the step that simmers. */
+function intoPot({ text }: Work, known: boolean, step: (text: string, stage: 'base', uses: string[]) => Step, placing: Placing): void {
+  const { exchange, drafts, each } = placing;
+  const { lines } = exchange;
+  const { poured, firstBlend } = drafts;
+  const until = /\buntil [^,.]*(?:, \d[^,.]*minutes)?/i.exec(text)?.[0] ?? 'until soft';
+  if (poured >= 0) {
+    const what = each(lines);
+    const many = lines.length > 1 || /[^su]s$/.test(what);
+    const cooks = `${what.charAt(0).toUpperCase()}${what.slice(1)} ${many ? 'go' : 'goes'} in with it and ${many ? 'cook' : 'cooks'} ${until}.`;
+    // The second to go in so is of the same food: what it brings beside it is all there is to add.
+    const others = lines.filter((one) => !speaksOf(text, one) && one.foodId !== 'water');
+    drafts.say(poured, known ? (others.length > 0 ? `Add ${each(others)}.` : '') : cooks, idsOf(lines));
+    return;
+  }
+  // Nothing simmers in a cold soup: it is boiled by itself and goes into the blender.
+  const what = each(lines.filter(({ foodId }) => foodId !== 'water'));
+  drafts.open(step(`Boil ${what} in plenty of water ${until.replace(/,.*$/, '')}, drain and let it cool.`, 'base', []));
+  drafts.say(Math.max(0, firstBlend), `Blend ${what} in with it.`, idsOf(lines));
+}

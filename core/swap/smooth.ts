@@ -1,0 +1,78 @@
+/** Smooth, judged from the structure of the method: no piece goes in after the last blending, and everything is blended. */
+import type { Shelf } from '../food/shelf.ts';
+import { mentionsOf, spokenOf } from '../method/mention.ts';
+import { listed } from '../method/text.ts';
+import { blendedShare } from '../texture/blended.ts';
+import { type Category, isOf } from '../vocabulary/category.ts';
+import { countedLines, type Line, type Recipe, type Step } from '../vocabulary/recipe.ts';
+
+/** Solid by their kind, and yet as smooth as they are. */
+const SMOOTH_FOODS = /(?:^|-)(?:butter|puree|hummus|tahini|paste)$|^(?:hummus|tahini|pumpkin-canned|tomato-puree|instant-mash)$/;
+
+/** In pieces, though their kind is smooth. */
+const PIECES = /^(?:tofu-firm|halloumi|feta|queso-fresco|egg-boiled|tempeh|plant-meat)/;
+
+/** True of food that stays in pieces, skins or fibres until it is blended; food that is not known may. */
+export const isInPieces = (foodId: string | null, category: Category | undefined): boolean =>
+  category === undefined || PIECES.test(foodId ?? '') || (isOf(category, 'solid') && !SMOOTH_FOODS.test(foodId ?? ''));
+
+/** Whether a line reaches the bowl after the last blending: a topping, or what is stirred back in. */
+export function entersAfterBlending(line: Line, { steps }: Recipe, shelf: Shelf): boolean {
+  const { id, stage, eaten } = line;
+  if (eaten === 'removed' || stage === 'plate') return false;
+  if (stage === 'bowl') return true;
+  const lastBlend = steps.findLastIndex(({ method }) => method === 'blend');
+  const used = steps.flatMap(({ uses }, at) => (uses?.includes(id) ? [at] : []));
+  if (used.length === 0) return stage === 'finish' && steps.length > 0;
+  if (lastBlend < 0) return false;
+  const after = used.some((at) => at > lastBlend);
+  if (after && (stage === 'finish' || used.every((at) => at > lastBlend))) return true;
+  // 'Blend the soup. Return the shredded chicken.'
+  const spoken = spokenOf(line, shelf);
+  return sentencesAfterBlending(steps, lastBlend).some((sentence) => STIRS_IN.test(sentence) && mentionsOf(sentence, spoken, []).length > 0);
+}
+
+const BLENDS = /\b(?:blend|blitz|pur[e\u00e9]e|liquidi[sz]e|mash|whizz|sieve|strain)\w*/i;
+const STIRS_IN = /\b(?:returns?|stir|add|top|scatter|garnish|sprinkle|fold|put|tip|finish|drop|crumble|spoon|serve with)\b/i;
+
+function sentencesAfterBlending(steps: readonly Step[], lastBlend: number): string[] {
+  const sentences = (text: string) => text.slice(0, MOST_READ).split(/(?<=[.;!])\s+/);
+  const own = sentences(steps[lastBlend]?.text ?? '');
+  const after = own.findLastIndex((sentence) => BLENDS.test(sentence));
+  return [...own.slice(after + 1), ...steps.slice(lastBlend + 1).flatMap(({ text }) => sentences(text))];
+}
+/** No step needs more of it read. */
+const MOST_READ = 2000;
+
+/** Smooth: everything is blended and nothing with pieces goes in after it. */
+export function isSmooth(recipe: Recipe, shelf: Shelf): boolean {
+  const pieces = ({ foodId }: Line) => isInPieces(foodId, shelf.food(foodId ?? '')?.category);
+  return blendedShare(recipe) === 1 && !countedLines(recipe).some((line) => pieces(line) && entersAfterBlending(line, recipe, shelf));
+}
+
+/** A share of the pot, put where it is blended. */
+const APART = /\b(?:half|third|quarter|some|part|portion|cups?|ladles?(?:ful)?s?)\b.*\b(?:blender|processor|jug|bowl|pan|pot)\b/i;
+const WHOLE = 'Blend all of it until smooth, then sieve.';
+
+/** The soup that is blended in part or not at all, blended whole and sieved; the other sentences of its steps stay. */
+export function blendedWhole(recipe: Recipe, shelf: Shelf): Recipe {
+  if (recipe.steps.some(({ method }) => method === 'blend'))
+    return { ...recipe, steps: recipe.steps.map((step) => (step.method === 'blend' ? { ...step, text: wholeIn(step, recipe, shelf) } : step)) };
+  const ids = new Set(recipe.steps.map(({ id }) => id));
+  let id = 'smooth';
+  while (ids.has(id)) id = `${id}'`;
+  const served = recipe.steps.findIndex(({ stage }) => stage === 'bowl' || stage === 'plate');
+  const at = served < 0 ? recipe.steps.length : served;
+  return { ...recipe, steps: recipe.steps.toSpliced(at, 0, { id, stage: 'blend', text: WHOLE, method: 'blend', handsOn: true }) };
+}
+
+/** The step with its sentence of blending made one of the whole pot; what is blended in with it is named again. */
+function wholeIn({ text, uses }: Step, { lines }: Recipe, shelf: Shelf): string {
+  const sentences = text.split(/(?<=[.;!])\s+/).filter((sentence) => !APART.test(sentence));
+  const at = sentences.findIndex((sentence) => BLENDS.test(sentence));
+  if (at < 0) return [WHOLE, ...sentences].join(' ');
+  const sentence = sentences[at] as string;
+  const with_ = lines.filter(({ id }) => uses?.includes(id)).flatMap((line) => mentionsOf(sentence, spokenOf(line, shelf), [])[0] ?? []);
+  const names = with_.sort((a, b) => a.from - b.from).map(({ from, to }) => sentence.slice(from, to));
+  return sentences.toSpliced(at, 1, names.length === 0 ? WHOLE : `Blend all of it with ${listed(names)} until smooth, then sieve.`).join(' ');
+}
