@@ -72,14 +72,17 @@ export class Drafts {
   written(): Step[] {
     const out: Step[] = [...this.before, ...(this.after.get(-1) ?? [])];
     const end = this.beforeServing;
+    // Who is told to season with acid first is told to taste.
+    const isWeighed = this.last.some(({ text }) => text.startsWith('Season'));
+    const last = this.last.filter(({ text }) => !(isWeighed && text.startsWith('Taste')));
     this.list.forEach(({ step, text, uses }, at) => {
       if (!isNothing(text) || isNothing(step.text)) {
         const { uses: _, ...rest } = step;
         out.push({ ...rest, text: capital(text.trim()), ...(uses.length > 0 || step.uses ? { uses: [...new Set(uses)] } : {}) });
       }
-      out.push(...(this.after.get(at) ?? []), ...(at === end ? this.last : []));
+      out.push(...(this.after.get(at) ?? []), ...(at === end ? last : []));
     });
-    return end < 0 ? [...out, ...this.last] : out;
+    return end < 0 ? [...out, ...last] : out;
   }
 }
 

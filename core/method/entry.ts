@@ -17,10 +17,10 @@ export interface Exchange {
 
 /**
  * In the place of what goes; in its place, once it is made ('the blended cashews'); before the blender; with the liquid, to simmer along;
- * blended apart and added; slaked after the blender and before any cream; by a sentence of its own; first of all, in the base; poured in with
- * the liquid.
+ * blended apart and added; slaked after the blender and before any cream; by a sentence of its own; first of all, in the base; made ready
+ * first and put in where the old one came last; poured in with the liquid.
  */
-export type Entry = 'stead' | 'made' | 'early' | 'pot' | 'blend' | 'slake' | 'own' | 'base' | 'pour';
+export type Entry = 'stead' | 'made' | 'ready' | 'early' | 'pot' | 'blend' | 'slake' | 'own' | 'base' | 'pour';
 
 export const BLENDS_APART = /^Blend\b.*\bwith (?:a ladle|plenty|some) of the (?:liquid|soup)\b/i;
 const MADE_APART = /^(?:Blend|Whisk|Stir) the .+ (?:with|into) (?:their|the|its|hot|cold)\b.*\b(?:water|lemon|oil)\b/i;
@@ -43,12 +43,12 @@ export function entryBy({ text, when }: Work): Entry | null {
 export const isTasting = ({ text }: Pick<Work, 'text'>): boolean => TASTES.test(text);
 
 /** What reaches the bowl last keeps its place, and what is browned or toasted for it is made ready before. */
-const isLate = ({ stage }: Line): boolean => stage === 'finish' || stage === 'bowl' || stage === 'plate';
+export const isLate = ({ stage }: Line): boolean => stage === 'finish' || stage === 'bowl' || stage === 'plate';
 
 export function entryOf({ line, lines, works }: Exchange): Entry {
   if (lines.length === 0) return 'stead';
   const entry = works.map(entryBy).find((one) => one !== null) ?? 'stead';
-  if (entry === 'base' && isLate(line) && line.text !== '') return 'stead';
+  if (entry === 'base' && isLate(line) && line.text !== '') return 'ready';
   return entry === 'stead' && isLate(line) && lines.every(({ foodId }) => foodId === 'water') ? 'pour' : entry;
 }
 
@@ -67,6 +67,9 @@ export function apart(exchange: Exchange): Exchange[] {
   ];
 }
 
+/** What only has to be kept from boiling stands where the old one stood, if nothing boils there. */
+export const isGentle = ({ text }: Pick<Work, 'text'>): boolean => /^Stir the .+ in off the boil\b/i.test(text);
+
 /** Nothing but what was there. */
 export const isSame = ({ line, lines }: Exchange): boolean => lines.length === 1 && lines[0]?.foodId === line.foodId;
 /** Less or more of what was there, treated as it was. */
@@ -82,8 +85,10 @@ export function speaksOf(text: string, { foodId, text: own }: Line): boolean {
 
 /** A food as a cook calls it: 'White beans, canned, drained' are white beans. */
 export function calledInSteps({ name, aliases = [] }: { name: string; aliases?: readonly string[] }): string {
-  // 'Clam juice or base' is two names in one; the first of its others is one.
-  const one = / or /.test(name.replace(/[(,].*$/, '')) ? (aliases[0] ?? name) : name;
+  // 'Clam juice or base' is two names in one; one of its others is one.
+  const [first = ''] = name.toLowerCase().split(' ');
+  const isTwo = / or /.test(name.replace(/[(,].*$/, ''));
+  const one = isTwo ? (aliases.find((alias) => alias.toLowerCase().startsWith(first)) ?? aliases[0] ?? name) : name;
   const plain = one
     .replace(/\s*\([^)]*\)/g, '')
     .replace(/,.*$/, '')

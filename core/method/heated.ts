@@ -6,11 +6,13 @@ import type { Exchange } from './entry.ts';
 const WARMED: ReadonlySet<Category> = new Set<Category>(['fat', 'spice', 'herb', 'salt', 'sauce']);
 const FLESH: ReadonlySet<Category> = new Set<Category>(['meat', 'fish']);
 
+const BUTTERY = /butter|ghee|lard|spread/;
+
 export function heated(text: string, { line, lines }: Exchange, names: string, shelf: Shelf): string {
   const kindOf = (foodId: string | null): Category | undefined => shelf.food(foodId ?? '')?.category;
   const kind = kindOf(line.foodId);
   let out = text;
-  if (kind === 'fat' && lines.some(({ foodId }) => /oil/.test(foodId ?? '')))
+  if ((kind === 'fat' || BUTTERY.test(line.foodId ?? '')) && lines.some(({ foodId }) => /oil/.test(foodId ?? '')))
     out = out
       .replace(/\b([Mm])elt(?=\s+the\b)/, (_, letter: string) => (letter === 'M' ? 'Heat' : 'heat'))
       .replace(/\buntil (?:it )?(?:foam\w*|foaming|melted|it has melted)\b/gi, 'until hot');

@@ -65,7 +65,8 @@ const BEFORE =
 const DESCRIBES =
   /^(?:remaining|reserved|soft|softened|cold|hot|warm|fresh|chopped|grated|sliced|diced|drained|soaked|cooked|double|single|heavy|plain|dried|smoked|other|rest|melted|beaten|flaked|shredded|crumbled|prepared|raw|whole|small|large)$/i;
 /** Words behind the head that make it another thing: 'butter beans', 'cream cheese'. */
-const NOT_BEFORE = /^\s+(?:soup|cheese|beans?|squash|sauce|powder|oil|stock|broth|juice|flour|paste|paper)\b/i;
+const NOT_BEFORE =
+  /^\s+(?:soup|cheese|beans?|squash|sauce|powder|oil|stock|broth|juice|flour|paste|paper|butter|milk|cream|drink|leaves|seeds?|zest|peel)\b/i;
 
 /** Every place of the text that speaks of the line, from left to right. `others` are lines that stay and share words with it. */
 export function mentionsOf(text: string, spoken: Spoken, others: readonly Spoken[]): Span[] {

@@ -3,7 +3,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { isOf } from '../vocabulary/category.ts';
 import type { Line, Step } from '../vocabulary/recipe.ts';
 import type { Drafts } from './drafts.ts';
-import { type Entry, type Exchange, entryBy, isTasting, speaksOf, type Work } from './entry.ts';
+import { type Entry, type Exchange, entryBy, isGentle, isTasting, speaksOf, type Work } from './entry.ts';
 
 const PREPARES = /^(?:Soak|Chill|Cut|Toast|Take|Roast|Press|Strain|Drain)\b/i;
 
@@ -84,10 +84,15 @@ function placeWork(work: Work, by: Entry | null, known: boolean, placing: Placin
         drafts.open(step(withRest(work.text, placing), 'base', ids));
         return true;
       case 'own':
-        drafts.insert(first >= 0 ? first : beforeServing, step(withRest(work.text, placing), served, ids));
+        // Cream that went into the pot early goes in late: what replaces it must not boil.
+        drafts.insert(
+          isGentle(work) && first >= 0 && first <= poured ? Math.max(lastBlend, beforeServing) : first >= 0 ? first : beforeServing,
+          step(withRest(work.text, placing), served, ids),
+        );
         return true;
     }
-  if (by === 'base' || work.when === 'before' || PREPARES.test(work.text)) drafts.open(step(work.text, 'base', []));
+  if (by === 'base' || work.when === 'before' || PREPARES.test(work.text))
+    drafts.open(step(entry === 'ready' && by === 'base' ? withRest(work.text, placing) : work.text, 'base', []));
   else if (work.when === 'blend') drafts.insert(firstBlend >= 0 ? firstBlend : beforeServing, step(work.text, 'blend', []));
   else drafts.insert(beforeServing, step(work.text, served, []));
   return false;
@@ -103,6 +108,16 @@ function withRest(text: string, { exchange: { lines }, each }: Placing): string 
   return left.length === 0 ? text : `${text.replace(/\.\s*$/, '')}, with ${each(left)}.`;
 }
 
+/** A slow piece lengthens the simmer it is put into. */
+function lengthen(drafts: Drafts, at: number, until: string): void {
+  const draft = drafts.list[at];
+  const most = Math.max(...[...until.matchAll(/\d+/g)].map(([minutes]) => Number(minutes)), 0);
+  const said = draft && /\b(\d+)(?:\s*(?:to|-|–)\s*(\d+))?\s+min(?:ute)?s?\b/i.exec(draft.text);
+  if (!draft || !said || Number(said[2] ?? said[1]) >= most) return;
+  draft.text = draft.text.replace(said[0], `${most} minutes`);
+  if (draft.step.minutes) draft.step = { ...draft.step, minutes: { min: most, max: most } };
+}
+
 /** It cooks with the rest: a sentence of the step that simmers. */
 function intoPot({ text }: Work, known: boolean, step: (text: string, stage: 'base', uses: string[]) => Step, placing: Placing): void {
   const { exchange, drafts, each } = placing;
@@ -115,6 +130,7 @@ function intoPot({ text }: Work, known: boolean, step: (text: string, stage: 'ba
     const cooks = `${what.charAt(0).toUpperCase()}${what.slice(1)} ${many ? 'go' : 'goes'} in with it and ${many ? 'cook' : 'cooks'} ${until}.`;
     // The second to go in so is of the same food: what it brings beside it is all there is to add.
     const others = lines.filter((one) => !speaksOf(text, one) && one.foodId !== 'water');
+    lengthen(drafts, poured, until);
     drafts.say(poured, known ? (others.length > 0 ? `Add ${each(others)}.` : '') : cooks, idsOf(lines));
     return;
   }

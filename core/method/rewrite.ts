@@ -6,7 +6,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { tokensOf } from '../reading/match.ts';
 import type { Line, Step } from '../vocabulary/recipe.ts';
 import { type Draft, Drafts, isNothing } from './drafts.ts';
-import { apart, type Entry, type Exchange, entryOf, isOnlyWeighed, isSame, namedLine, speaksOf, type Work } from './entry.ts';
+import { apart, type Entry, type Exchange, entryOf, isGentle, isLate, isOnlyWeighed, isSame, namedLine, speaksOf, type Work } from './entry.ts';
 import { heated } from './heated.ts';
 import { mentionsOf, type Span, type Spoken, spokenOf } from './mention.ts';
 import { parted } from './parted.ts';
@@ -68,7 +68,7 @@ class Rewriting {
     this.spoken = new Map(original.map((line) => [line.id, spokenOf(line, shelf)]));
     this.staying = original.filter(({ id }) => !this.changed.has(id)).map(({ id }) => this.spoken.get(id) as Spoken);
     // Something may have to come between the blender and what is stirred in after it.
-    const comesBetween = exchanges.some((exchange) => BETWEEN.has(entryOf(exchange)));
+    const comesBetween = exchanges.some((exchange) => BETWEEN.has(entryOf(exchange)) && !(exchange.works.some(isGentle) && isLate(exchange.line)));
     this.drafts = new Drafts(comesBetween ? steps.flatMap((step) => parted(step, this.spoken)) : steps);
   }
 
@@ -76,14 +76,16 @@ class Rewriting {
     return this.drafts.written().map((step) => ({ ...step, text: onceEach(step.text) }));
   }
 
-  exchange(exchange: Exchange): void {
-    const entry = entryOf(exchange);
+  exchange(asked: Exchange): void {
     const { list } = this.drafts;
+    const isGently = this.isGentlyPut(asked);
+    const exchange = isGently ? { ...asked, works: asked.works.filter((work) => !isGentle(work)) } : asked;
+    const entry = this.entryIn(exchange);
     const passage: Passage = {
       exchange,
       entry,
       spoken: this.spoken.get(exchange.line.id) ?? UNSPOKEN,
-      inPlace: (entry === 'stead' || entry === 'made') && exchange.lines.length > 0,
+      inPlace: IN_PLACE.has(entry) && exchange.lines.length > 0,
       names: this.namesOf(exchange, entry),
       first: list.findIndex(({ uses }) => uses.includes(exchange.line.id)),
       placed: false,
@@ -95,17 +97,53 @@ class Rewriting {
       this.through(draft, at, passage);
     });
     const { first, early, back, placed } = passage;
-    const entered = (entry === 'stead' || entry === 'made') && (placed || first >= 0);
+    const entered = IN_PLACE.has(entry) && (placed || first >= 0);
+    if (isGently) this.keepFromBoiling(first, passage.names);
     const { drafts, shelf, said } = this;
     placeWorks({ exchange, entry, entered, back, first: early && first >= 0 ? first - 1 : first, drafts, said, each: this.each, shelf });
+  }
+
+  /** What is browned first is put in where the old one was stirred back in. */
+  private entryIn(exchange: Exchange): Entry {
+    const entry = entryOf(exchange);
+    return entry === 'base' && this.comesBack(exchange.line.id) ? 'ready' : entry;
+  }
+
+  private comesBack(lineId: string): boolean {
+    const spoken = this.spoken.get(lineId);
+    const { list, lastBlend } = this.drafts;
+    return (
+      spoken !== undefined &&
+      lastBlend >= 0 &&
+      list.some(({ text }, at) => at >= lastBlend && mentionsOf(at === lastBlend ? afterBlending(text) : text, spoken, this.staying).length > 0)
+    );
+  }
+
+  /** Whether what must not boil can stand where the old one stood. */
+  private isGentlyPut(exchange: Exchange): boolean {
+    const { line, works } = exchange;
+    const spoken = this.spoken.get(line.id);
+    if (!spoken || entryOf(exchange) !== 'own' || !works.some(isGentle) || !(isLate(line) || line.stage === 'blend')) return false;
+    const text = this.drafts.list.find(({ uses }) => uses.includes(line.id))?.text ?? '';
+    const [span] = mentionsOf(text, spoken, this.staying);
+    return span !== undefined && !BOILS.test(sentenceAround(text, span.from));
+  }
+
+  private keepFromBoiling(at: number, names: string): void {
+    const draft = this.drafts.list[at];
+    const from = draft?.text.toLowerCase().indexOf(names.toLowerCase()) ?? -1;
+    if (!draft || from < 0 || GENTLY.test(draft.text)) return;
+    const end = from + sentenceAround(draft.text.slice(from), 0).length;
+    draft.text = `${draft.text.slice(0, end).replace(/[\s.;]*$/, '.')} Do not let it boil.${draft.text.slice(end)}`;
   }
 
   private readonly each = (lines: readonly Line[]): string => listed([...new Set(lines.map((one) => `the ${namedLine(one, this.shelf)}`))]);
 
   /** What is blended with its water and its lemon goes in as one thing; what its own work puts into the pot is not put in again. */
   private namesOf({ lines, works }: Exchange, entry: Entry): string {
-    const main = lines.find((one) => isMade(one, works) && one.foodId !== 'water') ?? lines[0];
+    const main = lines.find((one) => isMade(one, works, entry) && one.foodId !== 'water') ?? lines[0];
     if (entry === 'made' && main) return `the blended ${namedLine(main, this.shelf)}`;
+    if (entry === 'ready' && main) return `the ${namedLine(main, this.shelf)}`;
     const put = lines.filter((one) => !works.some(({ text }) => /\binto the pot\b/i.test(text) && speaksOf(text, one)) || lines.length === 1);
     return this.each(put.length > 0 ? put : lines);
   }
@@ -117,22 +155,25 @@ class Rewriting {
     const blendsIn = entry === 'early' && isSame(exchange);
     const found = mentionsOf(before, passage.spoken, this.staying);
     // What is blended in stays in what is done with it before; only the sentences behind the blender lose it.
-    const spans = blendsIn ? found.filter(({ from }) => at > lastBlend || (at === lastBlend && from > lastBlending(before))) : found;
+    const isAfter = ({ from }: Span) => at > lastBlend || (at === lastBlend && from > lastBlending(before));
+    const spans = blendsIn ? found.filter(isAfter) : found;
+    // Of what comes back only the coming back is left.
+    const returns = entry === 'ready' && this.comesBack(exchange.line.id);
     if (blendsIn && spans[0] && passage.isSpokenOf) passage.back = before.slice(spans[0].from, spans[0].to).replace(DETERMINES, 'the ');
     passage.isSpokenOf ||= found.length > 0;
     if (at === first && spans[0] && spans[0].from < before.length * EARLY && !inPlace) passage.early = true;
     const used = draft.uses.includes(exchange.line.id);
     if (used) {
-      const stays = inPlace || (blendsIn && at < lastBlend);
+      const stays = (inPlace && !(returns && at < lastBlend)) || (blendsIn && at < lastBlend);
       draft.uses = draft.uses.flatMap((id) => (id !== exchange.line.id ? [id] : stays ? exchange.lines.map((one) => one.id) : []));
-      if (inPlace && spans.length === 0 && !passage.placed && first === at && !WHOLESALE.test(draft.text)) {
+      if (inPlace && !returns && spans.length === 0 && !passage.placed && first === at && !WHOLESALE.test(draft.text)) {
         this.addTo(draft, passage.names);
         passage.placed = true;
       }
     }
     if (spans.length === 0) return;
     for (const [nth, span] of [...spans.entries()].reverse())
-      if (inPlace) this.replace(draft, span, passage, at === first && nth === 0);
+      if (inPlace && (!returns || isAfter(span))) this.replace(draft, span, passage, at === first && nth === 0);
       else draft.text = removeAt(draft.text, span, this.isThing);
     if (inPlace) {
       draft.text = heated(draft.text, exchange, passage.names, this.shelf);
@@ -149,7 +190,9 @@ class Rewriting {
   /** Of the same food, hands need the new weight once, where it goes in; its words stay. */
   private replace(draft: Draft, span: Span, { exchange, names }: Passage, isFirst: boolean): void {
     if (!isOnlyWeighed(exchange)) {
-      draft.text = replaceAt(draft.text, span, names);
+      // What another swap has put there already is said once.
+      const isThere = draft.text.toLowerCase().includes(names.toLowerCase());
+      draft.text = isThere ? removeAt(draft.text, span, this.isThing) : replaceAt(draft.text, span, names);
       return;
     }
     if (!isFirst || TAKEN_OUT.test(sentenceBefore(draft.text, span.from))) return;
@@ -175,10 +218,22 @@ class Rewriting {
   };
 }
 
+const IN_PLACE: ReadonlySet<Entry> = new Set<Entry>(['stead', 'made', 'ready']);
 const BETWEEN: ReadonlySet<Entry> = new Set<Entry>(['slake', 'own', 'blend']);
+
+const BOILS = /\b(?:simmer|(?<!off the )boil|bring|bubbl)\w*/i;
+const GENTLY = /\boff the (?:heat|boil)|\bnot (?:let it )?boil/i;
+/** The sentence a place stands in. */
+const sentenceAround = (text: string, at: number): string => {
+  const from = Math.max(text.lastIndexOf('. ', at) + 2, text.lastIndexOf('; ', at) + 2, 0);
+  const end = text.slice(at).search(/[.;!](?=\s|$)/);
+  return text.slice(from === 1 ? 0 : from, end < 0 ? text.length : at + end + 1);
+};
+const afterBlending = (text: string): string => text.slice(lastBlending(text) + 1);
 
 /** Where the last blending is told. */
 const lastBlending = (text: string): number =>
   Math.max(-1, ...[...text.matchAll(/\b(?:blend|blitz|pur[e\u00e9]e|liquidi[sz]e|mash|whizz|sieve)\w*/gi)].map(({ index }) => index));
 
-const isMade = (line: Line, works: readonly Work[]): boolean => works.some(({ text, when }) => when !== 'before' && speaksOf(text, line));
+const isMade = (line: Line, works: readonly Work[], entry: Entry): boolean =>
+  works.some(({ text, when }) => (when !== 'before' || entry === 'ready') && speaksOf(text, line));

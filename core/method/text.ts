@@ -22,7 +22,11 @@ export function replaceAt(text: string, { from, to }: Span, words: string): stri
 }
 
 /** 'The fennel and the fennel' is said once. */
-export const onceEach = (text: string): string => text.replace(/\b(the [\p{L}][\p{L} '-]*?)(?:,| and) \1\b(?=[ .,;])/giu, '$1');
+export const onceEach = (text: string): string =>
+  text
+    .replace(/\b(the [\p{L}][\p{L} '-]*?)(?:,| and) \1\b(?=[ .,;])/giu, '$1')
+    // 'The water and the bouillon and the cream' is a list of three.
+    .replace(/\b(the [\p{L}][\p{L} '-]*?) and (?=the [\p{L}][\p{L} '-]*? and the\b)/giu, '$1, ');
 
 /** What stands before a place in its sentence. */
 export const sentenceBefore = (text: string, at: number): string =>
@@ -64,7 +68,9 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
   if (next && names(after.slice(next[0].length))) {
     // 'The potatoes and stock': the article was for both.
     const article = /^the\b/i.test(text.slice(span.from)) && !THING.test(after.slice(next[0].length)) ? 'the ' : '';
-    return put(`${before}${article}${after.slice(next[0].length)}`);
+    // 'The carrots, X and broth' is left with 'the carrots and broth'.
+    const head = /\band\b/.test(next[0]) ? before.replace(/,\s*$/, ' and ') : before;
+    return put(`${head}${article}${after.slice(next[0].length)}`);
   }
   // ', the X,' or ', the X and simmer' within a list.
   if (/,\s*$/.test(before) && names(lastItem(before.replace(/,\s*$/, '')))) {

@@ -69,7 +69,7 @@ export const FOOD_SWAPS: readonly Swap[] = [
   // Butter, milk, yogurt
   { id: 'butter-to-plant-spread', name: 'Margarine', replaces: BUTTERS, parts: [one('plant-spread', 0.6, 1.1, 1)], work: 0, flavour: 0.5, steps: [], cautions: ['Some hold whey: check the label for milk.'], note: 'close to butter', source: COMMON },
   { id: 'butter-to-unsalted', name: 'Unsalted butter', replaces: ['butter-salted'], parts: [one('butter-unsalted', 0.8, 1.1, 1)], work: 0, flavour: 0.05, steps: [SEASON], cautions: [], note: 'the same, unsalted', source: COMMON },
-  { id: 'milk-to-skim', name: 'Skim milk', replaces: ['milk-whole', 'milk-reduced-fat'], parts: [one('milk-skim', 0.85, 1.1, 1)], work: 0.02, flavour: 0.1, steps: [offBoil('milk')], cautions: ['Splits when it boils.'], note: 'thinner', source: COMMON },
+  { id: 'milk-to-skim', name: 'Skim milk', replaces: ['milk-whole', 'milk-reduced-fat'], parts: [one('milk-skim', 0.85, 1.1, 1)], work: 0.02, flavour: 0.1, steps: [], cautions: ['Splits when it boils.'], note: 'thinner', source: COMMON },
   { id: 'milk-to-evaporated', name: 'Evaporated milk', replaces: MILKS, parts: [one('milk-evaporated', 0.4, 1.1, 0.5), one('water', 0, 0.6)], work: 0.02, flavour: 0.15, steps: [], cautions: ['Often holds phosphates.'], note: 'richer; more protein', source: COMMON },
   { id: 'milk-to-water-potato', name: 'Water and potato', replaces: MILKS, parts: [one('potato', 0.05, 0.5, 0.15), one('water', 0.5, 1.1)], stage: 'simmer', work: 0.25, flavour: 0.3, steps: [SIMMER_POTATO, SEASON], cautions: [], note: 'plainer', source: COMMON },
   { id: 'milk-to-coconut-drink', name: 'Coconut drink, carton', replaces: MILKS, parts: [one('coconut-drink', 0.7, 1.1, 1)], work: 0, flavour: 0.35, steps: [], cautions: [], note: 'faint coconut', source: COMMON },
@@ -127,7 +127,7 @@ export const FOOD_SWAPS: readonly Swap[] = [
   { id: 'onion-to-carrot', name: 'Carrot', replaces: ONIONS, parts: [one('carrot', 0.4, 1.1, 0.9)], work: 0, flavour: 0.4, steps: [], cautions: [], note: 'sweet', source: COMMON },
   { id: 'onion-to-courgette', name: 'Courgette', replaces: ONIONS, parts: [one('courgette', 0.5, 1.2, 1)], work: 0, flavour: 0.4, steps: [SEASON], cautions: [], note: 'mild', source: COMMON },
   { id: 'garlic-to-ginger', name: 'Ginger', replaces: ['garlic'], parts: [one('ginger', 0.3, 1.5, 0.8)], work: 0, flavour: 0.45, steps: [], cautions: [], note: 'warm', source: COMMON },
-  { id: 'garlic-to-asafoetida', name: 'Asafoetida', replaces: ['garlic'], parts: [one('ifct-G019', 0.01, 0.1, 0.03)], work: 0, flavour: 0.25, steps: [{ text: 'Bloom the asafoetida in the fat for a few seconds.', when: 'before' }], cautions: ['Often sold mixed with wheat flour: check the label.'], note: 'garlic-like', source: COMMON },
+  { id: 'garlic-to-asafoetida', name: 'Asafoetida', replaces: ['garlic'], parts: [one('ifct-G019', 0.01, 0.1, 0.03)], work: 0, flavour: 0.25, steps: [], cautions: ['Often sold mixed with wheat flour: check the label.'], note: 'garlic-like', source: COMMON },
   // Sweet
   { id: 'honey-to-maple', name: 'Maple syrup', replaces: ['honey'], parts: [one('maple-syrup', 0.8, 1.3, 1)], work: 0, flavour: 0.1, steps: [], cautions: [], note: 'no honey', source: COMMON },
   // Towards more energy and protein

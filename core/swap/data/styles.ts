@@ -15,7 +15,7 @@ export const STYLES: readonly Style[] = [
   { brings: /gluten-free/, suits: /gluten-free/, cost: 0.4 },
   { brings: /^coconut(?!-oil)/, suits: /^(?:coconut|curry|lemongrass|lime-leaf|galangal|ginger$|garam|turmeric|butternut|pumpkin|sweet-potato|lentils-red|peanut|chilli-red|cardamom)/, cost: 0.9 },
   { brings: /^ginger$/, suits: /^(?:coconut|curry|soy-sauce|miso|tamari|turmeric|garam|cumin|lemongrass|fish-sauce|sesame-oil|ginger)/, cost: 0.45 },
-  { brings: /^ifct-G019$|^asafoetida$/, suits: /^(?:cumin|turmeric|curry|garam|lentils|split-peas|mustard-seed|coconut)/, cost: 0.1 },
+  { brings: /^ifct-G019$|^asafoetida$/, suits: /^(?:cumin|turmeric|curry|garam|lentils|split-peas|mustard-seed|coconut)/, cost: 0.3 },
   { brings: /^(?:miso|soy-sauce|tamari|kelp-stock)/, suits: /^(?:soy-sauce|miso|tamari|sesame-oil|kelp|mushrooms|ginger|fish-sauce|rice-vinegar|bacon|ham|smoked)/, cost: 0.3 },
   { brings: /^(?:tahini|sesame)/, suits: /^(?:tahini|sesame|chickpeas|aubergine|cumin|lemon-juice|carrot|butternut|pumpkin|miso)/, cost: 0.2 },
   { brings: /^curry|^turmeric/, suits: /^(?:curry|turmeric|cumin|garam|coconut|ginger|cauliflower|lentils|mustard|lemongrass)/, cost: 0.3 },
@@ -24,7 +24,7 @@ export const STYLES: readonly Style[] = [
   { brings: /^(?:chestnuts|split-peas)/, suits: /^(?:chestnuts|split-peas|celeriac|parsnip|ham|bacon)/, cost: 0.3 },
   { brings: /^(?:worcestershire|fish-sauce|anchov)/, suits: /^(?:worcestershire|fish|anchov|beef|cheddar)/, cost: 0.4 },
   { brings: /^fennel$/, suits: /^(?:fennel|tomato|orange|carrot|potato|leek|asparagus|salmon|haddock|cod|mussels|prawns|lobster)/, cost: 0.1 },
-  { brings: /^(?:pumpkin-seeds|mushrooms-dried)$/, suits: /^(?:pumpkin|mushroom|bacon|beef|walnut|broccoli|kale|spinach|barley|lentils|beer|chicken-broth|beef-broth|vegetable-broth)/, cost: 0.1 },
+  { brings: /^(?:pumpkin-seeds|mushrooms-dried)$/, suits: /^(?:pumpkin|mushroom|bacon|beef|walnut|broccoli|kale|spinach|barley|lentils|beer|beef-broth)/, cost: 0.1 },
 ];
 
 /** A soup that keeps a diet is kept in it where that can be. */
