@@ -62,11 +62,26 @@ export class Drafts {
     return served < 0 ? this.list.length - 1 : served - 1;
   }
 
-  /** A sentence more at the end of a step. */
-  say(at: number, sentence: string, uses: readonly string[]): void {
+  /** A sentence more in a step: behind its first sentence that matches, else at its end. */
+  say(at: number, sentence: string, uses: readonly string[], behind?: RegExp): void {
     const draft = this.list[at] as Draft;
-    draft.text = added(draft.text, sentence);
+    const sentences = draft.text.split(/(?<=[.;!])\s+/);
+    const place = behind ? sentences.findIndex((one) => behind.test(one)) : -1;
+    draft.text =
+      place < 0 || place === sentences.length - 1
+        ? added(draft.text, sentence)
+        : tidied([...sentences.slice(0, place + 1), sentence, ...sentences.slice(place + 1)].join(' '));
     draft.uses.push(...uses);
+  }
+
+  /** Lines that are put in by work which is told already join it; false where it is not told. */
+  join(text: string, uses: readonly string[], rest: string): boolean {
+    const told = text.replace(/\.\s*$/, '');
+    const step = [...this.before, ...[...this.after.values()].flat()].find((one) => one.text.startsWith(told) && one.uses);
+    if (!step) return false;
+    step.uses = [...(step.uses ?? []), ...uses];
+    if (rest !== '' && !step.text.includes(rest)) step.text = `${step.text.replace(/\.\s*$/, '')}, with ${rest}.`;
+    return true;
   }
 
   written(): Step[] {

@@ -5,6 +5,7 @@ import type { Line, Step } from '../vocabulary/recipe.ts';
 import type { Drafts } from './drafts.ts';
 import { type Entry, type Exchange, entryBy, isGentle, isTasting, speaksOf, type Work } from './entry.ts';
 
+const SIMMERS = /\b(?:simmer|boil|bring|cook)\w*/i;
 const PREPARES = /^(?:Soak|Chill|Cut|Toast|Take|Roast|Press|Strain|Drain)\b/i;
 
 export interface Placing {
@@ -38,7 +39,7 @@ export function placeWorks(placing: Placing): void {
   // Whatever found no sentence goes in with the liquid, or before serving.
   if (entered || lines.length === 0) return;
   const isPoured = entry === 'pour' || isOf(shelf.food(lines[0]?.foodId ?? '')?.category, 'solid');
-  drafts.say(isPoured && drafts.poured >= 0 ? drafts.poured : Math.max(0, drafts.beforeServing), `Add ${each(lines)}.`, idsOf(lines));
+  drafts.say(isPoured && drafts.poured >= 0 ? drafts.poured : Math.max(0, drafts.beforeServing), `Add ${each(lines)}.`, idsOf(lines), SIMMERS);
 }
 
 const idsOf = (lines: readonly Line[]): string[] => lines.map(({ id }) => id);
@@ -66,6 +67,7 @@ function placeWork(work: Work, by: Entry | null, known: boolean, placing: Placin
     drafts.insert(Math.max(-1, first - 1), step(withRest(work.text, placing), 'blend', []));
     return true;
   }
+  if (known && by !== null && by === entry && entry !== 'pot' && drafts.join(work.text, ids, restOf(work.text, placing))) return true;
   if (by !== null && by === entry)
     switch (entry) {
       case 'pot':
@@ -102,10 +104,14 @@ function placeWork(work: Work, by: Entry | null, known: boolean, placing: Placin
 const returned = (text: string, { back }: Placing): string =>
   back === null ? text : text.replace(/^Put the .+? in before/, `Return ${back} to the pot before`).replace(' and cook it through', '');
 
-/** The work with the lines it does not speak of. */
-function withRest(text: string, { exchange: { lines }, each }: Placing): string {
+/** The lines a piece of work does not speak of. */
+function restOf(text: string, { exchange: { lines }, each }: Placing): string {
   const left = lines.filter((one) => !speaksOf(text, one) && !(one.foodId === 'water' && /\bwater\b/i.test(text)));
-  return left.length === 0 ? text : `${text.replace(/\.\s*$/, '')}, with ${each(left)}.`;
+  return left.length === 0 ? '' : each(left);
+}
+function withRest(text: string, placing: Placing): string {
+  const rest = restOf(text, placing);
+  return rest === '' ? text : `${text.replace(/\.\s*$/, '')}, with ${rest}.`;
 }
 
 /** A slow piece lengthens the simmer it is put into. */
@@ -131,7 +137,7 @@ function intoPot({ text }: Work, known: boolean, step: (text: string, stage: 'ba
     // The second to go in so is of the same food: what it brings beside it is all there is to add.
     const others = lines.filter((one) => !speaksOf(text, one) && one.foodId !== 'water');
     lengthen(drafts, poured, until);
-    drafts.say(poured, known ? (others.length > 0 ? `Add ${each(others)}.` : '') : cooks, idsOf(lines));
+    drafts.say(poured, known ? (others.length > 0 ? `Add ${each(others)}.` : '') : cooks, idsOf(lines), SIMMERS);
     return;
   }
   // Nothing simmers in a cold soup: it is boiled by itself and goes into the blender.

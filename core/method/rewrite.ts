@@ -4,6 +4,7 @@
  */
 import type { Shelf } from '../food/shelf.ts';
 import { tokensOf } from '../reading/match.ts';
+import type { Category } from '../vocabulary/category.ts';
 import type { Line, Step } from '../vocabulary/recipe.ts';
 import { type Draft, Drafts, isNothing } from './drafts.ts';
 import { apart, type Entry, type Exchange, entryOf, isGentle, isLate, isOnlyWeighed, isSame, namedLine, speaksOf, type Work } from './entry.ts';
@@ -39,6 +40,8 @@ interface Passage {
   inPlace: boolean;
   /** The words that stand in the place of the old ones. */
   names: string;
+  /** The words for it when it is spoken of again: without the fat and the spice. */
+  main: string;
   /** The first step that used the old line. */
   first: number;
   /** Its foods are in some sentence already. */
@@ -87,6 +90,7 @@ class Rewriting {
       spoken: this.spoken.get(exchange.line.id) ?? UNSPOKEN,
       inPlace: IN_PLACE.has(entry) && exchange.lines.length > 0,
       names: this.namesOf(exchange, entry),
+      main: this.mainOf(exchange, entry),
       first: list.findIndex(({ uses }) => uses.includes(exchange.line.id)),
       placed: false,
       isSpokenOf: false,
@@ -148,6 +152,11 @@ class Rewriting {
     return this.each(put.length > 0 ? put : lines);
   }
 
+  private mainOf(exchange: Exchange, entry: Entry): string {
+    const main = exchange.lines.filter(({ foodId }) => !BESIDE.has(this.shelf.food(foodId ?? '')?.category ?? 'meat'));
+    return entry === 'made' || main.length === 0 ? this.namesOf(exchange, entry) : this.each(main);
+  }
+
   private through(draft: Draft, at: number, passage: Passage): void {
     const { exchange, entry, inPlace, first } = passage;
     const { lastBlend } = this.drafts;
@@ -188,17 +197,30 @@ class Rewriting {
   }
 
   /** Of the same food, hands need the new weight once, where it goes in; its words stay. */
-  private replace(draft: Draft, span: Span, { exchange, names }: Passage, isFirst: boolean): void {
+  private replace(draft: Draft, span: Span, { exchange, names, main }: Passage, isFirst: boolean): void {
     if (!isOnlyWeighed(exchange)) {
-      // What another swap has put there already is said once.
-      const isThere = draft.text.toLowerCase().includes(names.toLowerCase());
-      draft.text = isThere ? removeAt(draft.text, span, this.isThing) : replaceAt(draft.text, span, names);
+      const around = `${draft.text.slice(0, span.from)}|${draft.text.slice(span.to)}`;
+      const words = this.wordsAt(draft.text, span, isFirst ? names : main, exchange);
+      draft.text = this.isThere(around, words, exchange) ? removeAt(draft.text, span, this.isThing) : replaceAt(draft.text, span, words);
       return;
     }
     if (!isFirst || TAKEN_OUT.test(sentenceBefore(draft.text, span.from))) return;
     const words = draft.text.slice(span.from, span.to).replace(DETERMINES, '');
     const grams = Number((exchange.lines[0]?.grams?.best ?? 0).toPrecision(3));
     draft.text = replaceAt(draft.text, span, `${grams} g ${words}`);
+  }
+
+  /** What another swap has put there, or what was there of the same food, is said once. */
+  private isThere(around: string, words: string, { lines }: Exchange): boolean {
+    if (around.toLowerCase().includes(words.toLowerCase())) return true;
+    const same = this.original.filter(({ id, foodId }) => !this.changed.has(id) && foodId === lines[0]?.foodId);
+    return lines.length === 1 && same.some(({ id }) => mentionsOf(around, this.spoken.get(id) as Spoken, []).length > 0);
+  }
+
+  /** 'The water and the bouillon', or 'the water, the bouillon' where more of the list follows. */
+  private wordsAt(text: string, { to }: Span, names: string, { lines }: Exchange): string {
+    const more = /^,?\s+and\s+/.exec(text.slice(to));
+    return lines.length > 1 && more && this.isThing(text.slice(to + more[0].length)) ? names.replace(/ and (?!.* and )/, ', ') : names;
   }
 
   /** What a sentence took along when it went is put in by one of its own. */
@@ -218,6 +240,8 @@ class Rewriting {
   };
 }
 
+/** Goes along with another food, and is not named twice. */
+const BESIDE: ReadonlySet<Category> = new Set<Category>(['fat', 'spice', 'acid', 'salt', 'water', 'herb']);
 const IN_PLACE: ReadonlySet<Entry> = new Set<Entry>(['stead', 'made', 'ready']);
 const BETWEEN: ReadonlySet<Entry> = new Set<Entry>(['slake', 'own', 'blend']);
 
