@@ -255,12 +255,24 @@ describe('a clash', () => {
     expect(clash?.needs.map(({ id, kind }) => id ?? kind)).toContain('milk');
     expect(clash?.nearest?.misses.every(({ kind }) => kind === 'limit' || kind === 'body')).toBe(true);
   });
-  test('an unknown amount cannot meet a maximum, whatever is swapped', () => {
-    const open = { ...parsnip, lines: [...parsnip.lines, line('salt', 'salt', null)] };
-    const { plans, clash } = ask(open, { limits: [{ nutrient: 'sodiumMg', per: 'serving', max: 5000 }] });
-    expect(plans).toEqual([]);
-    expect(clash).toMatchObject({ needs: [{ kind: 'limit', id: 'sodiumMg' }], relax: [] });
-    expect(clash?.nearest?.meets[0]?.state).toBe('cannotTell');
+});
+
+describe('what is not known stops no plan', () => {
+  const sodium = (max: number): Needs => ({ limits: [{ nutrient: 'sodiumMg', per: 'serving', max }] });
+  test('salt to taste is what the limit leaves', () => {
+    const open = { ...parsnip, lines: [...parsnip.lines, line('salt', 'salt', null, { text: 'salt to taste' })] };
+    const [plan] = ask(open, sodium(450)).plans;
+    expect(plan?.meets[0]).toMatchObject({ state: 'cannotTell', openLines: ['salt'] });
+    const said = plan?.says?.find(({ kind }) => kind === 'season');
+    const room = ((450 - (plan?.analysis.perServing.sodiumMg.value ?? 0)) * 6) / 393;
+    expect(said?.message).toMatch(/^'salt to taste': up to [\d.]+ g in the pot/);
+    expect(said?.grams).toBeCloseTo(room, 1);
+  });
+  test('a line that nothing could read is named, and the rest is brought under the limit', () => {
+    const open = { ...parsnip, lines: [...parsnip.lines, line('odd', null, 5, { text: 'a sachet of something' })] };
+    const [plan] = ask(open, sodium(450)).plans;
+    expect(plan?.analysis.perServing.sodiumMg.value).toBeLessThanOrEqual(450);
+    expect(plan?.says?.map(({ message }) => message)).toContain("Sodium cannot be told until 'a sachet of something' is known.");
   });
 });
 

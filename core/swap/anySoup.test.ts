@@ -5,11 +5,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { type Analysis, analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
-import { REGIME_IDS } from '../regime/regime.ts';
+import { REGIME_IDS, REGIMES } from '../regime/regime.ts';
 import { line, seeded, soup, step } from '../test/soup.ts';
 import type { AllergenId, DietId } from '../vocabulary/allergens.ts';
 import { ALLERGENS, DIETS } from '../vocabulary/allergens.ts';
-import type { Nutrient } from '../vocabulary/nutrient.ts';
+import { NUTRIENT_INDEX, type Nutrient } from '../vocabulary/nutrient.ts';
 import { type Line, type Recipe, STAGES } from '../vocabulary/recipe.ts';
 import { adapt } from './adapt.ts';
 import { SWAPS } from './data/swaps.ts';
@@ -100,9 +100,15 @@ function holds({ need, state }: NeedVerdict, needs: Needs, after: Analysis, befo
       return after.diets.find(({ id }) => id === need.id)?.state === 'fits';
     case 'limit': {
       const { nutrient, per, min, max } = (needs.limits as Limit[])[index] as Limit;
-      const { value, low, high, atLeast } = (per === 'serving' ? after.perServing : after.per100g)[nutrient];
+      const { value, low, high, atLeast, missing } = (per === 'serving' ? after.perServing : after.per100g)[nutrient];
       const room = 1e-9 * Math.max(1, value);
-      const below = max === undefined || (!atLeast && (state === 'meets' ? high : value) <= max + room);
+      // What is not known counts as the most that any food of its kind holds.
+      const open = missing.reduce(
+        (sum, { lineId, foodId }) => sum + mostOf(nutrient, foodId, now, lineId) * (per === 'serving' ? 1 : 100 / after.servingGrams),
+        0,
+      );
+      const below =
+        max === undefined || (!(atLeast && state === 'meets') && (state === 'meets' ? high : value + open / after.servings) <= max + room);
       return below && (min === undefined || (state === 'meets' ? low : value) >= min - room);
     }
     case 'body': {
@@ -116,6 +122,13 @@ function holds({ need, state }: NeedVerdict, needs: Needs, after: Analysis, befo
     case 'avoid':
       return now.lines.every(({ foodId }) => foodId !== need.id);
   }
+}
+
+/** Of the whole pot, in the nutrient's unit, if a line held as much as the richest of its kind. */
+function mostOf(nutrient: Nutrient, foodId: string | null, { lines }: Recipe, lineId: string): number {
+  const kind = SHELF.foods.filter(({ category }) => category === SHELF.food(foodId ?? '')?.category);
+  const most = Math.max(...kind.map((food) => SHELF.figures(food, REGIMES.us).value[NUTRIENT_INDEX[nutrient]] as number));
+  return ((lines.find(({ id }) => id === lineId)?.grams?.best ?? 0) * most) / 100;
 }
 
 const counts = { plans: 0, changing: 0, met: 0, clash: 0 };

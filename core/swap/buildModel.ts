@@ -15,6 +15,7 @@ import { withReasons } from './reasons.ts';
 import { type Bounds, rowsOf } from './rows.ts';
 import { openSlots } from './slots.ts';
 import { addScaled, at, item } from './solver/linear.ts';
+import { unknownOf } from './unknowns.ts';
 
 export interface ModelInput {
   recipe: Recipe;
@@ -78,7 +79,9 @@ function originalTraits(traits: readonly TraitName[], { recipe, analysis, shelf 
     if (trait === 'potMl') return analysis.potMl;
     if (trait === 'bodyMl') return bodyMl;
     if (trait === 'bowlGrams') return analysis.servingGrams;
-    return trait === 'price' || isNote(trait) ? sumOverLines(trait, place) : nutrientOf(trait, analysis);
+    if (trait === 'price' || isNote(trait)) return sumOverLines(trait, place);
+    const [side, nutrient] = cautious(trait) ?? [];
+    return nutrientOf(trait, analysis) + (side === 'most' && nutrient ? unknownOf(recipe, analysis, nutrient, shelf).most : 0);
   });
 }
 

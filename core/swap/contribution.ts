@@ -3,6 +3,7 @@
 import { heatOfLine } from '../bowl/heat.ts';
 import { mlPer100g } from '../bowl/pot.ts';
 import { stayOf } from '../bowl/stay.ts';
+import { ceilingPer100g } from '../food/ceiling.ts';
 import { figuresAfter } from '../food/figures.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Regime } from '../regime/regime.ts';
@@ -69,7 +70,21 @@ export function contribution(line: Line, food: Food, grams: number, traits: read
   });
 }
 
-function stayedOf(line: Line, food: Food, { recipe, shelf, regime, stayed }: Place): Stayed {
+/** What is not known of a food counts as the most that its kind is known to hold. */
+function withCeilings(most: Float64Array, food: Food, { shelf, regime }: Place): Float64Array {
+  const { unknown } = shelf.figures(food, regime);
+  if (unknown.length === 0) return most;
+  const all = Float64Array.from(most);
+  for (const nutrient of unknown) {
+    const ceiling = ceilingPer100g(food.category, nutrient, shelf, regime);
+    const at = NUTRIENT_INDEX[nutrient];
+    if (Number.isFinite(ceiling)) all[at] = (all[at] as number) + ceiling;
+  }
+  return all;
+}
+
+function stayedOf(line: Line, food: Food, place: Place): Stayed {
+  const { recipe, shelf, regime, stayed } = place;
   const key = [line.id, line.stage, line.eaten ?? '', line.eatenShare ?? '', food.id].join('|');
   let known = stayed.get(key);
   if (!known) {
@@ -84,7 +99,7 @@ function stayedOf(line: Line, food: Food, { recipe, shelf, regime, stayed }: Pla
     known = {
       grams: stay.grams,
       nutrients: value,
-      most: by(Math.max),
+      most: line.eaten === 'removed' ? by(Math.max) : withCeilings(by(Math.max), food, place),
       least: by(Math.min),
       body: bodyMlPerGram(food) * releasedShare(food, blendedShare(recipe)),
     };

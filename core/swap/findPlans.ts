@@ -4,7 +4,7 @@ import type { Judge } from './judge.ts';
 import type { Model } from './model.ts';
 import { type Need, refOf } from './need.ts';
 import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses } from './plan.ts';
-import { SMOOTH_SAYS, saysOf } from './says.ts';
+import { openSays, SMOOTH_SAYS, saysOf } from './says.ts';
 import { type Leaf, type Order, search } from './search.ts';
 import { likelyBounds, type Sought, settlePlan } from './settlePlan.ts';
 import { takesAndBrings, Variety } from './variety.ts';
@@ -73,8 +73,13 @@ function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf): Plan | 
   const rises = risesOf(before, analysis);
   const sodium = needs.find((need) => need.kind === 'limit' && need.limit.nutrient === 'sodiumMg' && need.limit.per === 'serving');
   const most = sodium?.kind === 'limit' ? sodium.limit.max : undefined;
+  const open = openSays(needs, stood, draft.recipe, analysis, judge.shelf);
+  const said = saysOf({ before: judge.original.recipe, after: draft.recipe, was: before, is: analysis }, most, judge.shelf);
+  // A line of salt to taste says what may go in: it is not said twice.
+  const isSeasoned = open.some(({ kind }) => kind === 'season');
   const says = [
-    ...saysOf({ before: judge.original.recipe, after: draft.recipe, was: before, is: analysis }, most, judge.shelf),
+    ...said.filter(({ kind }) => !(isSeasoned && kind === 'season')),
+    ...open,
     ...(needs.some(({ kind }) => kind === 'smooth') ? [SMOOTH_SAYS] : []),
   ];
   const losesUnknown = unknownLosses(changes, before, analysis, judge.shelf);

@@ -5,8 +5,11 @@ import type { Shelf } from '../food/shelf.ts';
 import { calledInSteps } from '../method/entry.ts';
 import { listed } from '../method/text.ts';
 import type { Food } from '../vocabulary/food.ts';
+import { NUTRIENT_ROWS } from '../vocabulary/nutrient.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { dearLines } from './fit.ts';
+import type { Need } from './need.ts';
+import type { Standing } from './verdict.ts';
 
 export interface Said {
   kind: 'loss' | 'tell' | 'season' | 'identity';
@@ -72,6 +75,39 @@ function seasoned(before: Analysis, after: Analysis, mostSodiumMg: number | unde
       grams: left,
     },
   ];
+}
+
+/** What a line to taste may weigh under a limit on sodium, and what cannot be told until a line is known. */
+export function openSays(
+  needs: readonly Need[],
+  stood: readonly Standing[],
+  recipe: Recipe,
+  { servings, saltPercent, batchGrams }: Analysis,
+  shelf: Shelf,
+): Said[] {
+  const seen = new Set<string>();
+  return needs.flatMap((need, index): Said[] => {
+    const { openLines = [], value = 0 } = stood[index] ?? {};
+    if (need.kind !== 'limit') return [];
+    const { nutrient, per, max } = need.limit;
+    return openLines.flatMap((lineId): Said[] => {
+      const line = recipe.lines.find(({ id }) => id === lineId);
+      const food = shelf.food(line?.foodId ?? '');
+      if (!line || (food?.category !== 'salt' && seen.has(lineId))) return [];
+      seen.add(lineId);
+      if (food?.category !== 'salt')
+        return [
+          { kind: 'tell', message: `${NUTRIENT_ROWS[nutrient].label} cannot be told until ${food ? 'the weight of ' : ''}'${line.text}' is known.` },
+        ];
+      if (nutrient !== 'sodiumMg' || per !== 'serving' || max === undefined) return [];
+      const room = ((max - value) * servings) / SODIUM_MG_A_GRAM;
+      const wanted = Math.max(0, ((SALT_BANDS.common.best - saltPercent) / 100) * batchGrams);
+      const grams = Number(Math.min(room, wanted).toPrecision(2));
+      const then = Math.round(value + (grams * SODIUM_MG_A_GRAM) / servings);
+      const leaves = room <= wanted ? `up to ${grams} g in the pot` : `some ${grams} g season the pot`;
+      return [{ kind: 'season', message: `'${line.text}': ${leaves}, and a bowl then has ${then} mg sodium.`, grams }];
+    });
+  });
 }
 
 /** A soup that has lost what it is called after is told to be another. */

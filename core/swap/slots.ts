@@ -1,10 +1,12 @@
 /** What may be chosen for each line: to keep it, or one of its swaps, as far as the needs forbid neither. */
 import { type AllergenRules, covers, factsOf } from '../allergen/board.ts';
 import { dietsOfFood } from '../allergen/diets.ts';
+import { ceilingPer100g } from '../food/ceiling.ts';
 import { unknownKind } from '../reading/unknownKind.ts';
 import { REGIMES } from '../regime/regime.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import type { Food } from '../vocabulary/food.ts';
+import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Line } from '../vocabulary/recipe.ts';
 import { contribution, type Place } from './contribution.ts';
 import { ADD_WATER, ADDITIONS } from './data/additions.ts';
@@ -151,7 +153,6 @@ class Opening {
   private leftOpenByUnknown(line: Line): Need[] {
     const kind = unknownKind(line.text, this.place.shelf);
     return [
-      ...(line.eaten === 'removed' ? [] : this.maxima),
       ...(this.asked.terms.checks === 'avoid'
         ? [...this.byAllergen.filter(({ id }) => kind?.could.has(id) ?? true), ...this.byDiet.filter(({ id }) => kind?.diets.has(id) ?? true)]
         : []),
@@ -183,15 +184,17 @@ class Opening {
       ...breaks,
       ...(this.asked.terms.checks === 'avoid' ? checks : []),
       ...(avoided ? [avoided] : []),
-      ...(line.eaten === 'removed' ? [] : line.grams ? this.openMaxima(food) : this.maxima),
+      ...(line.eaten === 'removed' || !line.grams ? [] : this.openMaxima(food)),
       ...(this.smooth && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isInPieces(food.id, food.category) ? [this.smooth] : []),
     ];
   }
 
-  /** Maxima on what a food leaves open: it cannot be part of a plan that is to meet them. */
+  /** Maxima on what a food leaves open and nothing bounds: it cannot be part of a plan that is to meet them. */
   private openMaxima(food: Food): Need[] {
-    const { unknown } = this.place.shelf.figures(food, this.place.regime);
-    return this.maxima.filter(({ limit }) => unknown.includes(limit.nutrient));
+    const { shelf, regime } = this.place;
+    const { unknown } = shelf.figures(food, regime);
+    const isOpen = (nutrient: Nutrient) => unknown.includes(nutrient) && !Number.isFinite(ceilingPer100g(food.category, nutrient, shelf, regime));
+    return this.maxima.filter(({ limit }) => isOpen(limit.nutrient));
   }
 
   private isKept({ id, partOf, grams }: Line, food: Food): boolean {

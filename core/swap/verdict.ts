@@ -7,6 +7,7 @@ import { type Asked, askedOf, type Need, type NeedOf, refOf } from './need.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
 import { BODY_KEEPS, BODY_LEAST } from './objective.ts';
 import { isSmooth } from './smooth.ts';
+import { type Unknown, unknownOf } from './unknowns.ts';
 
 export type NeedState = 'meets' | 'likely' | 'cannotTell' | 'breaks';
 
@@ -18,6 +19,8 @@ export interface NeedVerdict {
   high?: number;
   /** Chance that the limit is met, 0 to 1, by the normal approximation. */
   chance?: number;
+  /** Lines that leave a maximum open and that nothing bounds: it cannot be told until they are known, and no plan can. */
+  openLines?: string[];
 }
 
 const TOLERANCE = 1e-9;
@@ -30,7 +33,7 @@ export function chanceBelow(limit: number, { value, low, high }: Pick<NutrientFi
 }
 
 /** Limits are inclusive. A lower bound can disprove a maximum and prove a minimum, never the reverse. */
-export function judgeLimit(limit: Limit, analysis: Analysis): Omit<NeedVerdict, 'need'> {
+export function judgeLimit(limit: Limit, analysis: Analysis, unknown?: Unknown): Omit<NeedVerdict, 'need'> {
   const figure = (limit.per === 'serving' ? analysis.perServing : analysis.per100g)[limit.nutrient];
   const { low, high, atLeast, cautious } = figure;
   // Where two tables differ by more than twice, the one that is worse for the limit decides.
@@ -38,19 +41,41 @@ export function judgeLimit(limit: Limit, analysis: Analysis): Omit<NeedVerdict, 
   const least = cautious?.low ?? figure.value;
   const slack = (bound: number) => TOLERANCE * Math.max(1, Math.abs(bound));
   const states: NeedState[] = [];
-  let chance = 1;
+  let chance: number | undefined = 1;
+  // What is not known is bounded by its kind and its weight, where it can be.
+  const share = limit.per === 'serving' ? 1 : 100 / Math.max(1, analysis.servingGrams);
+  const beyond = unknown ? unknown.most * share : Number.POSITIVE_INFINITY;
+  const isBounded = !atLeast || (most + beyond <= (limit.max ?? 0) + slack(limit.max ?? 0) && unknown?.open.length === 0);
   if (limit.max !== undefined) {
-    states.push(most > limit.max + slack(limit.max) ? 'breaks' : atLeast ? 'cannotTell' : high <= limit.max + slack(limit.max) ? 'meets' : 'likely');
-    chance = Math.min(chance, chanceBelow(limit.max, figure));
+    states.push(
+      most > limit.max + slack(limit.max)
+        ? 'breaks'
+        : !isBounded
+          ? 'cannotTell'
+          : !atLeast && high <= limit.max + slack(limit.max)
+            ? 'meets'
+            : 'likely',
+    );
+    chance = isBounded ? Math.min(chance, chanceBelow(limit.max, atLeast ? raised(figure, beyond) : figure)) : undefined;
   }
   if (limit.min !== undefined) {
     states.push(low >= limit.min - slack(limit.min) ? 'meets' : least >= limit.min - slack(limit.min) ? 'likely' : atLeast ? 'cannotTell' : 'breaks');
-    chance = Math.min(chance, 1 - chanceBelow(limit.min, figure));
+    chance = atLeast || chance === undefined ? undefined : Math.min(chance, 1 - chanceBelow(limit.min, figure));
   }
   const order: readonly NeedState[] = ['breaks', 'cannotTell', 'likely', 'meets'];
   const value = limit.min === undefined ? most : limit.max === undefined ? least : figure.value;
-  return { state: order.find((state) => states.includes(state)) ?? 'meets', value, low, high, ...(atLeast ? {} : { chance }) };
+  const isOpen = atLeast && limit.max !== undefined && unknown !== undefined && most + beyond <= limit.max + slack(limit.max);
+  return {
+    state: order.find((state) => states.includes(state)) ?? 'meets',
+    value,
+    low,
+    high,
+    ...(chance === undefined ? {} : { chance }),
+    ...(isOpen && unknown.open.length > 0 ? { openLines: [...unknown.open] } : {}),
+  };
 }
+
+const raised = ({ value, low, high }: NutrientFigure, by: number) => ({ value: value + by, low: low + by, high: high + by });
 
 /** Body indices a need of body lets stand; 'same' is about that of the original. */
 export function bodyBounds(body: NeedOf<'body'>['body'], originalIndex: number): { min: number; max: number } {
@@ -88,7 +113,7 @@ function standingOf(need: Need, { checks }: Asked['terms'], { recipe, analysis, 
     case 'diet':
       return { state: stateOf(analysis.diets.find(({ id }) => id === need.id)?.state, checks) };
     case 'limit':
-      return judgeLimit(need.limit, analysis);
+      return judgeLimit(need.limit, analysis, unknownOf(recipe, analysis, need.limit.nutrient, shelf));
     case 'body': {
       const { index } = analysis.body;
       const { min, max } = bodyBounds(need.body, original.analysis.body.index);
@@ -124,8 +149,8 @@ function stateOf(state: string | undefined, checks: Needs['checks']): NeedState 
   return checks === 'avoid' ? 'breaks' : 'cannotTell';
 }
 
-/** States a plan may be shown with for this need; a check already there is allowed for allergens and diets. */
-export function passes({ kind }: Pick<Need | NeedRef, 'kind'>, { state }: Standing): boolean {
+/** States a plan may be shown with for this need; a check already there is allowed, and what no plan can settle stops none. */
+export function passes({ kind }: Pick<Need | NeedRef, 'kind'>, { state, openLines }: Standing): boolean {
   if (kind === 'allergen' || kind === 'diet' || kind === 'avoid') return state !== 'breaks';
-  return state === 'meets' || state === 'likely';
+  return state === 'meets' || state === 'likely' || (kind === 'limit' && state === 'cannotTell' && (openLines?.length ?? 0) > 0);
 }
