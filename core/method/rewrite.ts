@@ -102,7 +102,7 @@ class Rewriting {
     });
     const { first, early, back, placed } = passage;
     const entered = IN_PLACE.has(entry) && (placed || first >= 0);
-    if (isGently) this.keepFromBoiling(first, passage.names);
+    if (isGently) this.keepFromBoiling(first, passage.main);
     const { drafts, shelf, said } = this;
     placeWorks({ exchange, entry, entered, back, first: early && first >= 0 ? first - 1 : first, drafts, said, each: this.each, shelf });
   }
@@ -110,7 +110,9 @@ class Rewriting {
   /** What is browned first is put in where the old one was stirred back in. */
   private entryIn(exchange: Exchange): Entry {
     const entry = entryOf(exchange);
-    return entry === 'base' && this.comesBack(exchange.line.id) ? 'ready' : entry;
+    // Oil and spice are only warmed.
+    const isFood = exchange.lines.some(({ foodId }) => !BESIDE.has(this.shelf.food(foodId ?? '')?.category ?? 'meat'));
+    return entry === 'base' && isFood && this.comesBack(exchange.line.id) ? 'ready' : entry;
   }
 
   private comesBack(lineId: string): boolean {
@@ -148,7 +150,8 @@ class Rewriting {
     const main = lines.find((one) => isMade(one, works, entry) && one.foodId !== 'water') ?? lines[0];
     if (entry === 'made' && main) return `the blended ${namedLine(main, this.shelf)}`;
     if (entry === 'ready' && main) return `the ${namedLine(main, this.shelf)}`;
-    const put = lines.filter((one) => !works.some(({ text }) => /\binto the pot\b/i.test(text) && speaksOf(text, one)) || lines.length === 1);
+    const isPut = (one: Line) => one.foodId !== 'water' && works.some(({ text }) => /\binto the pot\b/i.test(text) && speaksOf(text, one));
+    const put = lines.filter((one) => !isPut(one) || lines.length === 1);
     return this.each(put.length > 0 ? put : lines);
   }
 
@@ -191,9 +194,9 @@ class Rewriting {
     if (used && first === at && isNothing(draft.text)) draft.uses = draft.uses.filter((id) => id !== exchange.line.id);
   }
 
-  private addTo(draft: Draft, names: string): void {
+  private addTo(draft: Draft, names: string, verb = 'Add'): void {
     const text = draft.text.replace(/\s*$/, '');
-    draft.text = `${isNothing(text) ? '' : `${text} `}Add ${names}.`;
+    draft.text = `${isNothing(text) ? '' : `${text} `}${verb} ${names}.`;
   }
 
   /** Of the same food, hands need the new weight once, where it goes in; its words stay. */
@@ -227,8 +230,13 @@ class Rewriting {
   private takeAlong(draft: Draft, before: string): void {
     const isNamed = (text: string, id: string) => mentionsOf(text, this.spoken.get(id) as Spoken, []).length > 0;
     const lost = draft.uses.filter((id) => this.spoken.has(id) && isNamed(before, id) && !isNamed(draft.text, id));
-    const ours = lost.flatMap((id) => this.original.find((one) => one.id === id && !this.changed.has(id)) ?? []);
-    if (ours.length > 0) this.addTo(draft, this.each(ours));
+    const later = this.drafts.list.slice(this.drafts.list.indexOf(draft) + 1);
+    const ours = this.original.filter(
+      ({ id }) => lost.includes(id) && !this.changed.has(id) && !later.some(({ uses, text }) => uses.includes(id) && isNamed(text, id)),
+    );
+    if (ours.length === 0) return;
+    const isFat = ours.every(({ foodId }) => this.shelf.food(foodId ?? '')?.category === 'fat');
+    this.addTo(draft, this.each(ours), isFat ? 'Warm' : 'Add');
   }
 
   /** Whether words begin with the name of a line: another thing that is put in, and not another thing that is done. */

@@ -46,7 +46,7 @@ function sentenceAt(text: string, at: number): Sentence {
 const DRY_FRY = /\b(?:sweat|soften|fry|cook|saut\w*|brown)\b/i;
 const SHORT_COOK = /^\s+and\s+(?:cook|stir|let|fry|whisk)\b[^.;]*?\b(?:one|two|three|four|five|[1-5])\b[^.;]*/i;
 /** A determiner or a number leads on to another thing that is put in, not to another thing that is done. */
-const THING = /^(?:the|a|an|some|all|half|\d|[½¼¾])\b/i;
+const THING = /^(?:the|a|an|some|all|half|\d+|[½¼¾])\b/i;
 
 /** The text without what stands at the span. `isThing` tells whether words name another line. */
 export function removeAt(text: string, span: Span, isThing: (words: string) => boolean): string {
@@ -91,7 +91,7 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
   const clauseFrom = Math.max(before.lastIndexOf(', ') + 1, before.search(/\b(?:then|and)\s+\p{L}+(?:\s+(?:in|on|over))?\s+$/u));
   const head = clauseFrom > 0 ? before.slice(0, clauseFrom).replace(/,?\s*(?:and|then)?\s*$/, '') : '';
   if (on) return put(head === '' ? tail.slice(on[0].length) : `${head}${/^\s*,/.test(on[0]) ? ', ' : ' and '}${tail.slice(on[0].length)}`);
-  if (head !== '') return put(`${head}${/^[^.;]*/.test(after) ? '.' : ''}`);
+  if (head !== '' && !WHERE.test(head)) return put(`${head}${/^[^.;]*/.test(after) ? '.' : ''}`);
   return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
 }
 
@@ -101,6 +101,8 @@ const DONE_WITH_IT =
 
 /** 'Stir in the flour' puts it in; 'in the butter' is where something is done. */
 const PARTICLE = /\b(?:stir|whisk|pour|mix|fold|put|tip|beat|blend|melt|scatter|rub|sift|drop|crumble|throw|goes?|stirred|whisked)\s+in\s+$/i;
+/** 'Off the heat', with nothing left to do there. */
+const WHERE = /^\s*(?:then\s+)?(?:off|on|over|away from|once|when|while|finally|at the end|to (?:finish|serve)|after|before)\b[^,]*$/i;
 /** A bowl that is dressed with nothing is not dressed. */
 const DRESSES =
   /(?:[,;.]\s*|\band\s+|^\s*)(?:then\s+)?(?:top|finish|garnish|sprinkle|drizzle|scatter|serve|dress|swirl)\b(?:\s+(?:each|every|the)\s+\p{L}+)?\s+(?:with|over)\s+$/iu;
