@@ -49,7 +49,7 @@ export function entryOf({ line, lines, works }: Exchange): Entry {
   if (lines.length === 0) return 'stead';
   const entry = works.map(entryBy).find((one) => one !== null) ?? 'stead';
   if (entry === 'base' && isLate(line) && line.text !== '') return 'ready';
-  return entry === 'stead' && isLate(line) && lines.every(({ foodId }) => foodId === 'water') ? 'pour' : entry;
+  return entry;
 }
 
 /** Oil and spice that are warmed first and a paste that goes in at the end enter by themselves. */

@@ -6,7 +6,8 @@ import type { Exchange } from './entry.ts';
 const WARMED: ReadonlySet<Category> = new Set<Category>(['fat', 'spice', 'herb', 'salt', 'sauce']);
 const FLESH: ReadonlySet<Category> = new Set<Category>(['meat', 'fish']);
 
-const BUTTERY = /butter|ghee|lard|spread/;
+/** Fats that melt, by their id. */
+export const BUTTERY = /butter|ghee|lard|spread/;
 
 export function heated(text: string, { line, lines }: Exchange, names: string, shelf: Shelf): string {
   const kindOf = (foodId: string | null): Category | undefined => shelf.food(foodId ?? '')?.category;

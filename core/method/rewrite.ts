@@ -8,7 +8,7 @@ import type { Category } from '../vocabulary/category.ts';
 import type { Line, Step } from '../vocabulary/recipe.ts';
 import { type Draft, Drafts, isNothing } from './drafts.ts';
 import { apart, type Entry, type Exchange, entryOf, isGentle, isLate, isOnlyWeighed, isSame, namedLine, speaksOf, type Work } from './entry.ts';
-import { heated } from './heated.ts';
+import { BUTTERY, heated } from './heated.ts';
 import { mentionsOf, type Span, type Spoken, spokenOf } from './mention.ts';
 import { parted } from './parted.ts';
 import { placeWorks } from './place.ts';
@@ -42,6 +42,8 @@ interface Passage {
   names: string;
   /** The words for it when it is spoken of again: without the fat and the spice. */
   main: string;
+  /** The words with the new weight, where only that changes. */
+  words: string | null;
   /** The first step that used the old line. */
   first: number;
   /** Its foods are in some sentence already. */
@@ -60,6 +62,8 @@ class Rewriting {
   private readonly spoken: ReadonlyMap<string, Spoken>;
   private readonly staying: readonly Spoken[];
   private readonly said = new Set<string>();
+  /** What stands in the place of something, by the words and the step it stands in. */
+  private readonly placed: { draft: Draft; words: string; lines: readonly Line[] }[] = [];
 
   constructor(
     steps: readonly Step[],
@@ -91,6 +95,7 @@ class Rewriting {
       inPlace: IN_PLACE.has(entry) && exchange.lines.length > 0,
       names: this.namesOf(exchange, entry),
       main: this.mainOf(exchange, entry),
+      words: null,
       first: list.findIndex(({ uses }) => uses.includes(exchange.line.id)),
       placed: false,
       isSpokenOf: false,
@@ -102,7 +107,7 @@ class Rewriting {
     });
     const { first, early, back, placed } = passage;
     const entered = IN_PLACE.has(entry) && (placed || first >= 0);
-    if (isGently) this.keepFromBoiling(first, passage.main);
+    if (isGently && exchange.line.stage !== 'bowl') this.keepFromBoiling(first, passage.main);
     const { drafts, shelf, said } = this;
     placeWorks({ exchange, entry, entered, back, first: early && first >= 0 ? first - 1 : first, drafts, said, each: this.each, shelf });
   }
@@ -110,6 +115,10 @@ class Rewriting {
   /** What is browned first is put in where the old one was stirred back in. */
   private entryIn(exchange: Exchange): Entry {
     const entry = entryOf(exchange);
+    const kind = this.shelf.food(exchange.line.foodId ?? '')?.category;
+    const isOnlyWater = exchange.lines.length > 0 && exchange.lines.every(({ foodId }) => foodId === 'water');
+    // Water in the place of a cream goes in with the liquid.
+    if (entry === 'stead' && isOnlyWater && isLate(exchange.line) && kind !== 'broth' && kind !== 'water') return 'pour';
     // Oil and spice are only warmed.
     const isFood = exchange.lines.some(({ foodId }) => !BESIDE.has(this.shelf.food(foodId ?? '')?.category ?? 'meat'));
     return entry === 'base' && isFood && this.comesBack(exchange.line.id) ? 'ready' : entry;
@@ -165,7 +174,9 @@ class Rewriting {
     const { lastBlend } = this.drafts;
     const before = draft.text;
     const blendsIn = entry === 'early' && isSame(exchange);
-    const found = mentionsOf(before, passage.spoken, this.staying);
+    // A part of a line is spoken of where it goes in, the other parts where they do.
+    const isElsewhere = exchange.line.partOf !== undefined && !draft.uses.includes(exchange.line.id);
+    const found = isElsewhere ? [] : mentionsOf(before, passage.spoken, this.staying);
     // What is blended in stays in what is done with it before; only the sentences behind the blender lose it.
     const isAfter = ({ from }: Span) => at > lastBlend || (at === lastBlend && from > lastBlending(before));
     const spans = blendsIn ? found.filter(isAfter) : found;
@@ -185,12 +196,14 @@ class Rewriting {
     }
     if (spans.length === 0) return;
     for (const [nth, span] of [...spans.entries()].reverse())
-      if (inPlace && (!returns || isAfter(span))) this.replace(draft, span, passage, at === first && nth === 0);
+      if (inPlace && (!returns || isAfter(span))) this.replace(draft, span, passage, { isFirst: at === first && nth === 0, before });
       else draft.text = removeAt(draft.text, span, this.isThing);
     if (inPlace) {
       draft.text = heated(draft.text, exchange, passage.names, this.shelf);
       passage.placed = true;
-    } else this.takeAlong(draft, before);
+      this.placed.push({ draft, words: passage.words ?? passage.main, lines: exchange.lines });
+    }
+    if (!inPlace || returns) this.takeAlong(draft, before);
     if (used && first === at && isNothing(draft.text)) draft.uses = draft.uses.filter((id) => id !== exchange.line.id);
   }
 
@@ -200,17 +213,19 @@ class Rewriting {
   }
 
   /** Of the same food, hands need the new weight once, where it goes in; its words stay. */
-  private replace(draft: Draft, span: Span, { exchange, names, main }: Passage, isFirst: boolean): void {
+  private replace(draft: Draft, span: Span, passage: Passage, { isFirst, before }: { isFirst: boolean; before: string }): void {
+    const { exchange, names, main } = passage;
     if (!isOnlyWeighed(exchange)) {
-      const around = `${draft.text.slice(0, span.from)}|${draft.text.slice(span.to)}`;
-      const words = this.wordsAt(draft.text, span, isFirst ? names : main, exchange);
+      const around = `${before.slice(0, span.from)}|${before.slice(span.to)}`;
+      const words = sharedOut(draft.text.slice(span.from, span.to), this.wordsAt(draft.text, span, isFirst ? names : main, exchange));
       draft.text = this.isThere(around, words, exchange) ? removeAt(draft.text, span, this.isThing) : replaceAt(draft.text, span, words);
       return;
     }
     if (!isFirst || TAKEN_OUT.test(sentenceBefore(draft.text, span.from))) return;
     const words = draft.text.slice(span.from, span.to).replace(DETERMINES, '');
     const grams = Number((exchange.lines[0]?.grams?.best ?? 0).toPrecision(3));
-    draft.text = replaceAt(draft.text, span, `${grams} g ${words}`);
+    passage.words = `${grams} g ${words}`;
+    draft.text = replaceAt(draft.text, span, passage.words);
   }
 
   /** What another swap has put there, or what was there of the same food, is said once. */
@@ -234,9 +249,18 @@ class Rewriting {
     const ours = this.original.filter(
       ({ id }) => lost.includes(id) && !this.changed.has(id) && !later.some(({ uses, text }) => uses.includes(id) && isNamed(text, id)),
     );
-    if (ours.length === 0) return;
-    const isFat = ours.every(({ foodId }) => this.shelf.food(foodId ?? '')?.category === 'fat');
-    this.addTo(draft, this.each(ours), isFat ? 'Warm' : 'Add');
+    if (ours.length > 0) this.addTo(draft, this.each(ours), this.verbFor(ours));
+    const has = (text: string, words: string) => text.toLowerCase().includes(words.toLowerCase());
+    for (const { words, lines } of this.placed.filter((one) => one.draft === draft && has(before, one.words) && !has(draft.text, one.words)))
+      this.addTo(draft, words, this.verbFor(lines));
+  }
+
+  private verbFor(lines: readonly Line[]): string {
+    return lines.every(({ foodId }) => BUTTERY.test(foodId ?? ''))
+      ? 'Melt'
+      : lines.every(({ foodId }) => this.shelf.food(foodId ?? '')?.category === 'fat')
+        ? 'Warm'
+        : 'Add';
   }
 
   /** Whether words begin with the name of a line: another thing that is put in, and not another thing that is done. */
@@ -252,6 +276,16 @@ class Rewriting {
 const BESIDE: ReadonlySet<Category> = new Set<Category>(['fat', 'spice', 'acid', 'salt', 'water', 'herb']);
 const IN_PLACE: ReadonlySet<Entry> = new Set<Entry>(['stead', 'made', 'ready']);
 const BETWEEN: ReadonlySet<Entry> = new Set<Entry>(['slake', 'own', 'blend']);
+
+/** 'Half the stock' is half the water, 'the remaining cream' the remaining oat cream. */
+function sharedOut(said: string, names: string): string {
+  const share =
+    /^(?:(?:half|most|some|all|both|a little|a few|the rest|rest|the other half)(?:\s+of)?\s+(?=the\b)|the\s+remaining\s+|remaining\s+)/i.exec(
+      said,
+    )?.[0];
+  if (!share) return names;
+  return /remaining/i.test(share) ? share + names.replace(/^the\s+/, '') : share + names;
+}
 
 const BOILS = /\b(?:simmer|(?<!off the )boil|bring|bubbl)\w*/i;
 const GENTLY = /\boff the (?:heat|boil)|\bnot (?:let it )?boil/i;

@@ -97,7 +97,7 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
 
 /** What is done next with a thing that is gone: '; take it out', '. Remove and set aside'. */
 const DONE_WITH_IT =
-  /^\s*(?:then\s+)?(?:(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|out|aside|to|one|side|and|then|drain|set|reserve|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
+  /^\s*(?:then\s+)?(?:(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|out|aside|to|one|side|and|then|drain|set|reserve|flake|shred|chop|crumble|cut|slice|skin|bone|dice|keep|warm|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
 
 /** 'Stir in the flour' puts it in; 'in the butter' is where something is done. */
 const PARTICLE = /\b(?:stir|whisk|pour|mix|fold|put|tip|beat|blend|melt|scatter|rub|sift|drop|crumble|throw|goes?|stirred|whisked)\s+in\s+$/i;

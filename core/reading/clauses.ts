@@ -88,13 +88,15 @@ export function segmentsOf(text: string): string[] {
       capitalised(
         segment
           .trim()
-          .replace(/(?:[,;]|\band(?: then)?|\bthen)$/i, '')
+          .replace(/(?:[\s,;]|\b(?:and|then))+$/i, ENDS_WITH)
           .trim(),
       ),
     )
     .filter(Boolean);
 }
 
+/** What was cut off in the middle of a sentence ends like one. */
+const ENDS_WITH = '.';
 const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const SMALL_NUMBER = 'one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen';

@@ -418,7 +418,11 @@ function stageOf(
     !/\b(?:croutons?|cubed|diced|torn|crushed|float)\b|crumbs?\b/i.test(`${food.id} ${line.text} ${textLine.part ?? ''}`);
   const served = textLine.stage === 'bowl' || TO_SERVE.test(line.text) || used === 'bowl' || used === 'plate' || AT_TABLE.test(line.text);
   // Bread that no step speaks of is eaten beside the soup; what a step puts on the bowl is in it.
-  if ((served && bread && used !== 'bowl') || AT_TABLE.test(line.text) || (bread && used === undefined && otherwise === 'simmer' && !textLine.stage && !alone))
+  if (
+    (served && bread && used !== 'bowl') ||
+    AT_TABLE.test(line.text) ||
+    (bread && used === undefined && otherwise === 'simmer' && !textLine.stage && !alone)
+  )
     return 'plate';
   // Of two lines of one food, the one 'to scatter' is on the bowl whatever the steps say of the other.
   if (twice && FOR_THE_TOP.test(line.text)) return 'bowl';

@@ -142,6 +142,49 @@ Serves 6
 Soften the onion and the garlic in the oil.
 Add the carrots, lentils and broth and simmer 25 minutes.
 Blend with the salt.`,
+  tomato: `Roast tomato soup
+Serves 6
+
+1.5 kg tomatoes, halved
+1 onion, quartered
+4 cloves garlic
+3 tbsp olive oil
+750 ml vegetable broth
+150 ml double cream
+1 tsp sugar
+
+Roast the vegetables with the oil for 40 minutes at 200 C.
+Tip everything into a pot with half the stock and simmer 10 minutes.
+Blend, adding the remaining stock until it is as thin as you like.
+Stir in the sugar and most of the cream; swirl the rest of the cream over each bowl.`,
+  haddock: `Smoked haddock chowder
+Serves 4
+
+600 g smoked haddock
+1 bay leaf
+700 ml milk
+50 g butter
+2 leeks, sliced
+400 g potatoes, diced
+1 tbsp chopped parsley
+
+Poach the haddock with the bay leaf in the milk for 8 minutes. Lift it out and flake it; strain the milk and keep it.
+Melt the butter and soften the leeks. Add the potatoes and the milk and simmer 15 minutes.
+Blend half. Return the haddock and warm through. Scatter over the parsley.`,
+  root: `Root vegetable soup
+Serves 6
+
+30 g butter
+1 onion, chopped
+2 stalks celery, sliced
+500 g carrots, sliced
+300 g parsnips, diced
+1.2 litres vegetable broth
+200 ml sour cream
+
+Sweat all the vegetables in the butter for 10 minutes.
+Pour over the broth. Bring to the boil, then simmer gently until tender, 20 minutes.
+Blend. Serve with a spoonful of the sour cream on each bowl.`,
 } as const;
 
 export const METHOD_CASES: readonly MethodCase[] = [
@@ -534,6 +577,7 @@ export const METHOD_CASES: readonly MethodCase[] = [
     swaps: { 'bacon-raw': 'bacon-to-chicken' },
     after: [
       'Brown the chicken and cook it through, to 74 C, with the olive oil and the paprika.',
+      'Melt the butter.',
       'Sweat the onion in the fat.',
       'Add the broth and the peas and simmer 5 minutes.',
       'Blend. Stir in the creme fraiche. Top with the chicken breast and croutons.',
@@ -825,5 +869,145 @@ export const METHOD_CASES: readonly MethodCase[] = [
     soup: 'lentil',
     swaps: { onion: 'out', garlic: 'out' },
     after: ['Warm the olive oil.', 'Add the carrots, lentils and broth and simmer 25 minutes.', 'Blend with the salt.'],
+  },
+  // Shares, groups and pronouns
+  {
+    soup: 'tomato',
+    swaps: { 'vegetable-broth': 'vegetable-stock-to-water' },
+    after: [
+      'Roast the vegetables with the oil for 40 minutes at 200 C.',
+      'Tip everything into a pot with half the water and simmer 10 minutes.',
+      'Blend, adding the remaining water until it is as thin as you like.',
+      'Stir in the sugar and most of the cream; swirl the rest of the cream over each bowl.',
+      'Taste and season again at the end.',
+    ],
+  },
+  {
+    soup: 'tomato',
+    swaps: { 'cream-double': 'cream-to-oat-cream' },
+    after: [
+      'Roast the vegetables with the oil for 40 minutes at 200 C.',
+      'Tip everything into a pot with half the stock and simmer 10 minutes.',
+      'Blend, adding the remaining stock until it is as thin as you like.',
+      'Stir in the sugar and most of the oat cooking cream; swirl the rest of the oat cooking cream over each bowl.',
+    ],
+  },
+  {
+    soup: 'tomato',
+    swaps: { 'cream-double': 'out' },
+    after: [
+      'Roast the vegetables with the oil for 40 minutes at 200 C.',
+      'Tip everything into a pot with half the stock and simmer 10 minutes.',
+      'Blend, adding the remaining stock until it is as thin as you like.',
+      'Stir in the sugar.',
+      'Taste and season again at the end.',
+    ],
+  },
+  {
+    soup: 'tomato',
+    swaps: { onion: 'out', garlic: 'out' },
+    after: [
+      'Roast the vegetables with the oil for 40 minutes at 200 C.',
+      'Tip everything into a pot with half the stock and simmer 10 minutes.',
+      'Blend, adding the remaining stock until it is as thin as you like.',
+      'Stir in the sugar and most of the cream; swirl the rest of the cream over each bowl.',
+    ],
+  },
+  {
+    soup: 'tomato',
+    swaps: { 'vegetable-broth': 300 },
+    after: [
+      'Roast the vegetables with the oil for 40 minutes at 200 C.',
+      'Tip everything into a pot with 300 g stock and simmer 10 minutes.',
+      'Blend, adding 300 g stock until it is as thin as you like.',
+      'Stir in the sugar and most of the cream; swirl the rest of the cream over each bowl.',
+      'Taste and season again at the end.',
+    ],
+  },
+  {
+    soup: 'haddock',
+    swaps: { 'smoked-haddock': 500 },
+    after: [
+      'Poach 500 g haddock with the bay leaf in the milk for 8 minutes. Lift it out and flake it; strain the milk and keep it.',
+      'Melt the butter and soften the leeks. Add the potatoes and the milk and simmer 15 minutes.',
+      'Blend half. Return the haddock and warm through. Scatter over the parsley.',
+      'Taste and season again at the end.',
+    ],
+  },
+  {
+    soup: 'haddock',
+    swaps: { 'milk-whole': 'milk-to-oat-drink', 'butter-salted': 'butter-to-rapeseed-oil' },
+    after: [
+      'Poach the haddock with the bay leaf in the oat drink for 8 minutes. Lift it out and flake it; strain the oat drink and keep it.',
+      'Heat the rapeseed oil and soften the leeks. Add the potatoes and the oat drink and simmer 15 minutes.',
+      'Blend half. Return the haddock and warm through. Scatter over the parsley.',
+    ],
+  },
+  {
+    soup: 'haddock',
+    swaps: { 'parsley': 'out' },
+    after: [
+      'Poach the haddock with the bay leaf in the milk for 8 minutes. Lift it out and flake it; strain the milk and keep it.',
+      'Melt the butter and soften the leeks. Add the potatoes and the milk and simmer 15 minutes.',
+      'Blend half. Return the haddock and warm through.',
+    ],
+  },
+  {
+    soup: 'haddock',
+    swaps: { 'smoked-haddock': 'haddock-to-mushroom' },
+    after: [
+      'Brown the mushrooms in the oil until their water is gone, the smoked paprika for the last minute.',
+      'Strain the milk and keep it. Add the bay leaf.',
+      'Melt the butter and soften the leeks. Add the potatoes and the milk and simmer 15 minutes.',
+      'Blend half. Return the mushrooms and warm through. Scatter over the parsley.',
+      'Taste and season again at the end.',
+    ],
+  },
+  {
+    soup: 'root',
+    swaps: { onion: 'out', celery: 'out' },
+    after: [
+      'Sweat all the vegetables in the butter for 10 minutes.',
+      'Pour over the broth. Bring to the boil. Simmer gently until tender, 20 minutes.',
+      'Blend. Serve with a spoonful of the sour cream on each bowl.',
+    ],
+  },
+  {
+    soup: 'root',
+    swaps: { 'sour-cream': 'soured-to-soy-yogurt' },
+    after: [
+      'Sweat all the vegetables in the butter for 10 minutes.',
+      'Pour over the broth. Bring to the boil. Simmer gently until tender, 20 minutes.',
+      'Blend. Serve with a spoonful of the soy yogurt on each bowl.',
+    ],
+  },
+  {
+    soup: 'root',
+    swaps: { 'sour-cream': 'out' },
+    after: [
+      'Sweat all the vegetables in the butter for 10 minutes.',
+      'Pour over the broth. Bring to the boil. Simmer gently until tender, 20 minutes.',
+      'Blend.',
+      'Taste and season again at the end.',
+    ],
+  },
+  {
+    soup: 'root',
+    swaps: { 'butter-salted': 'butter-to-olive-oil', parsnip: 'parsnip-part-cauliflower' },
+    after: [
+      'Sweat all the vegetables in the olive oil for 10 minutes.',
+      'Pour over the broth. Bring to the boil. Simmer gently until tender, 20 minutes.',
+      'Blend. Serve with a spoonful of the sour cream on each bowl.',
+    ],
+  },
+  {
+    soup: 'root',
+    swaps: { 'vegetable-broth': 900 },
+    after: [
+      'Sweat all the vegetables in the butter for 10 minutes.',
+      'Pour over 900 g broth. Bring to the boil. Simmer gently until tender, 20 minutes.',
+      'Blend. Serve with a spoonful of the sour cream on each bowl.',
+      'Taste and season again at the end.',
+    ],
   },
 ];
