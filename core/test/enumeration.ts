@@ -47,13 +47,36 @@ function notePoints(note: string, lines: readonly Line[]): number {
   }, 0);
 }
 
+/** What is not known of a bowl, if every line held as much of it as the richest of its kind. */
+function atMost(nutrient: Nutrient, recipe: Recipe, { perServing, servings }: Analysis): number {
+  return perServing[nutrient].missing.reduce((sum, { lineId, foodId }) => {
+    const grams = recipe.lines.find(({ id }) => id === lineId)?.grams?.best ?? 0;
+    return sum + (grams / servings / 100) * richest(nutrient, SHELF.food(foodId ?? '')?.category);
+  }, 0);
+}
+const richestOf = new Map<string, number>();
+function richest(nutrient: Nutrient, category: Food['category'] | undefined): number {
+  const key = `${nutrient}|${category}`;
+  const known = richestOf.get(key);
+  if (known !== undefined) return known;
+  const most = Math.max(
+    ...SHELF.foods
+      .filter((food) => food.category === category)
+      .map((food) => analyse({ title: 'alone', servings: 1, lines: [rawLine(food)], steps: [] }, {}, SHELF).perServing[nutrient])
+      .map(({ value, atLeast }) => (atLeast ? 0 : value)),
+  );
+  richestOf.set(key, most);
+  return most;
+}
+const rawLine = ({ id }: Food): Line => ({ id, stage: 'bowl', text: id, foodId: id, grams: { best: 100, low: 100, high: 100 } });
+
 function measure(recipe: Recipe, needs: Needs): Traits {
   const analysis = analyse(recipe, needs, SHELF);
   const traits: Traits = { potMl: analysis.potMl, bodyMl: analysis.body.index * analysis.potMl, bowlGrams: analysis.servingGrams };
   for (const nutrient of WATCHED) {
     const { value, cautious } = analysis.perServing[nutrient];
     traits[nutrient] = value;
-    traits[`most ${nutrient}`] = cautious?.high ?? value;
+    traits[`most ${nutrient}`] = (cautious?.high ?? value) + atMost(nutrient, recipe, analysis);
     traits[`least ${nutrient}`] = cautious?.low ?? value;
   }
   for (const note of POT_NOTES) traits[note] = notePoints(note, recipe.lines);
@@ -149,8 +172,7 @@ function alternativesOf(soup: Recipe, line: Line, needs: Needs): Alternative[] {
       ),
     );
     const allowed = states(only).every((state, index) => state === 'absent' || state === 'fits' || (state === 'check' && own[index] === 'check'));
-    const known = (needs.limits ?? []).every(({ nutrient, max }) => max === undefined || !only.perServing[nutrient].atLeast);
-    if (!allowed || !known) continue;
+    if (!allowed) continue;
     // Measured in the middle of the room: at the ends a pot may be too dry to be linear.
     const middle = swap.parts.map((part, p) => ((least[p] as number) + part.most * grams) / 2);
     const start = measure(withLines(linesAt(swap, middle)), needs);
@@ -279,10 +301,12 @@ function leastDistance(choice: readonly Alternative[], original: Traits, rows: r
   const best = parts.map((_, p) => Number(solution.Columns[`x${p}`]?.Primal));
   const least = choice.flatMap(({ least }) => least);
   const weighable = () => {
-    const steps = parts.map((_, p) => {
+    const steps = parts.map(({ room }, p) => {
       const grams = (least[p] as number) + (best[p] as number);
       const step = scaleStep(grams);
-      return [-3, -2, -1, 0, 1, 2, 3, 4].map((k) => (Math.floor(grams / step) + k) * step - (least[p] as number));
+      const near = [-3, -2, -1, 0, 1, 2, 3, 4].map((k) => (Math.floor(grams / step) + k) * step);
+      // A bound may be rounded past by a step; less than nothing is not put in.
+      return near.filter((point) => point >= 0 && point <= (least[p] as number) + room + step).map((point) => point - (least[p] as number));
     });
     const points = steps.reduce<number[][]>((all, list) => all.flatMap((point) => list.map((one) => [...point, one])), [[]]);
     return points.some((point) =>
@@ -301,24 +325,44 @@ function closest(found: readonly Found[], most: number): Found[] {
   return kept.slice(0, most);
 }
 
+const slotsOf = (soup: Recipe, needs: Needs): Alternative[][] =>
+  [...soup.lines, ...placesToAdd(soup, needs)].map((line) => alternativesOf(soup, line, needs));
+
+/** How many sets of choices there are to try. */
+export const countSets = (soup: Recipe, needs: Needs): number => slotsOf(soup, needs).reduce((product, { length }) => product * length, 1);
+
+/** Whether some set of choices meets the needs by amounts that a scale can weigh. */
+export function canBeMet(soup: Recipe, needs: Needs): boolean {
+  const original = measure(soup, needs);
+  const rows = rowsOf(original, analyse(soup, needs, SHELF), needs);
+  return everyChoice(slotsOf(soup, needs)).some((choice) => leastDistance(choice, original, rows, needs)?.weighable() ?? false);
+}
+
+/** Every set of choices, the cheapest changes first. */
+function everyChoice(slots: Alternative[][]): Alternative[][] {
+  const choices = slots.reduce<Alternative[][]>((all, list) => all.flatMap((choice) => list.map((one) => [...choice, one])), [[]]);
+  return choices.sort((a, b) => constant(a) - constant(b));
+}
+const constant = (choice: Alternative[]): number => choice.reduce((sum, { cost }) => sum + cost, 0);
+
 /** The closest soups over every set of choices, at most `most`; none when none meets the needs. */
 export function enumerate(soup: Recipe, needs: Needs, most: number): Found[] {
   const analysis = analyse(soup, needs, SHELF);
   const original = measure(soup, needs);
   const rows = rowsOf(original, analysis, needs);
-  const slots = [...soup.lines, ...placesToAdd(soup, needs)].map((line) => alternativesOf(soup, line, needs));
-  const choices = slots.reduce<Alternative[][]>((all, list) => all.flatMap((choice) => list.map((one) => [...choice, one])), [[]]);
-  const constant = (choice: Alternative[]) => choice.reduce((sum, { cost }) => sum + cost, 0);
+  const choices = everyChoice(slotsOf(soup, needs));
   const found: Found[] = [];
-  for (const choice of choices.sort((a, b) => constant(a) - constant(b))) {
-    const best = closest(found, most);
+  let best: Found[] = [];
+  for (const choice of choices) {
     // Nothing left can be closer than what it costs to change.
     if (best.length === most && constant(choice) >= (best.at(-1)?.distance ?? 0)) break;
     const changes = new Set(choice.flatMap(({ change }) => change ?? []));
     // Whatever adds to the original as it is, when that meets everything, is never listed.
     if (found.some((one) => one.changes.size === 0)) break;
     const least = leastDistance(choice, original, rows, needs);
-    if (least) found.push({ ...least, distance: changes.size === 0 ? 0 : least.distance, changes });
+    if (!least || (best.length === most && least.distance >= (best.at(-1)?.distance ?? 0))) continue;
+    found.push({ ...least, distance: changes.size === 0 ? 0 : least.distance, changes });
+    best = closest(found, most);
   }
   return closest(found, most);
 }
