@@ -13,6 +13,9 @@ import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
 
 const SERVE =
   /\b(serve[sd]?|to serve|garnish|top (?:with|each)|topped|swirl(?:ed|ing)?|scatter(?:ed|ing)?|sprinkl(?:e|ed|ing)|spoon over|ladle(?! of\b|ful)|drizzle over|into (?:each|the|warm|warmed) (?:bowls?|cups?|plates?|mugs?)|(?:each|every|over each|in each|on each) (?:bowl|plate|cup|portion|serving|mug)|per bowl|a bowl\b|on (?:the )?top|over the top|float|on the side|alongside)\b/i;
+/** Bread is on the bowl where a clause puts it there. */
+const PUT_ON =
+  /\b(?:top(?:s|ped)?|float\w*|scatter\w*|sprinkl\w*|crumbl\w*|garnish\w*|over|lay|on (?:the )?top|in(?:to)? (?:each|every|the|warm\w*) (?:bowls?|cups?|mugs?))\b/i;
 const SERVE_WITH = /\b(?:serve[sd]?\b.*\bwith|on the side|alongside|pass|on the plate|with it)\b/i;
 const TAKE_OUT =
   /\b(?:take out|taken out|remov(?:e|ed|ing)|discard(?:ed|ing)?|(?:fish|lift|pick|pull|tak)(?:ing|ed|e)?(?: \w+){0,4} out|throw(?:ing)?(?: \w+){0,4} (?:away|out)|com(?:es|ing)? out)\b|\bout(?:,|\.|$)/i;
@@ -138,7 +141,8 @@ export function readSteps(
     read.push({ text: clause.text, stage, stepIndex: clause.step });
     const reserved = KEPT.test(clause.text) && /\b(?:top|garnish|serving|serve|end|later)\b/i.test(clause.whole);
     for (const id of mentioned) {
-      const placed = stage === 'bowl' && SERVE_WITH.test(clause.text) && categoryOf(id) === 'bread' ? 'plate' : stage;
+      const isBeside = stage === 'bowl' && categoryOf(id) === 'bread' && (SERVE_WITH.test(clause.text) || !PUT_ON.test(clause.text));
+      const placed = isBeside ? 'plate' : stage;
       mentions.push({ lineId: id, stage: placed, stepIndex: clause.step, clause: clause.text });
       if (!stages.has(id) && !SHOWS.test(clause.text) && !PREPARES.test(clause.text) && !reserved) stages.set(id, placed);
       if (!step.uses.includes(id)) step.uses.push(id);
