@@ -140,6 +140,6 @@ describe(`${CASES} seeded adaptations`, () => {
     expect(counts.clash).toBeGreaterThanOrEqual(Math.floor(60 * share));
     expect(counts.twoChanges).toBeGreaterThanOrEqual(Math.floor(60 * share));
     expect(counts.bodyBinds).toBeGreaterThanOrEqual(Math.floor(20 * share));
-    expect(counts.minimumBinds).toBeGreaterThanOrEqual(Math.floor(40 * share));
+    expect(counts.minimumBinds).toBeGreaterThanOrEqual(Math.floor(30 * share));
   });
 });

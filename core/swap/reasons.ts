@@ -46,10 +46,10 @@ interface Way {
 
 /** A change that costs nothing still counts for something. */
 const EVEN_FREE = 0.05;
-/** A cook weighs so many lines and so many ways for each figure that is over, and so many things to add. */
-const MOST = { lines: 6, ways: 14, added: 4 } as const;
+/** A cook weighs so many lines and so many ways, of one line and of all, for each figure that is over; and so many things to add. */
+const MOST = { lines: 6, ways: 20, ofLine: 8, added: 4 } as const;
 /** Fewer for a figure that is kept and that other changes may break. */
-const MOST_KEPT = { lines: 3, ways: 6, added: 2 } as const;
+const MOST_KEPT = { lines: 3, ways: 6, ofLine: 3, added: 2 } as const;
 /** What other changes may put a kept figure over by, as a share of its bound. */
 const SWAY = 0.2;
 
@@ -87,13 +87,14 @@ function waysFor({ row, over }: AskedRow, slots: readonly Slot[]): Way[] {
 }
 
 /** The cheapest ways, of so many lines and so many things to add. */
-function worthwhile(ways: readonly Way[], most: { lines: number; ways: number; added: number }): Way[] {
+function worthwhile(ways: readonly Way[], most: { lines: number; ways: number; ofLine: number; added: number }): Way[] {
   const lines = new Set<Slot>();
   const added = new Set<Slot>();
   const taken: Way[] = [];
   for (const way of [...ways].sort((a, b) => a.price - b.price)) {
     const [seen, limit] = way.slot.food ? [lines, most.lines] : [added, most.added];
-    if (taken.length >= most.ways || (!seen.has(way.slot) && seen.size >= limit)) continue;
+    const ofLine = taken.filter(({ slot }) => slot === way.slot).length;
+    if (taken.length >= most.ways || ofLine >= most.ofLine || (!seen.has(way.slot) && seen.size >= limit)) continue;
     seen.add(way.slot);
     taken.push(way);
   }

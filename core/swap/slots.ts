@@ -10,7 +10,7 @@ import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Line } from '../vocabulary/recipe.ts';
 import { contribution, type Place } from './contribution.ts';
 import { ADD_WATER, ADDITIONS } from './data/additions.ts';
-import { blendedIn, isLiquid, leftOutId } from './data/levers.ts';
+import { blendedIn, isLiquid, leftOutId, toppedUpId } from './data/levers.ts';
 import { type Swap, type SwapPart, swapsFor } from './data/swaps.ts';
 import { DEAR_STAYS, Fit } from './fit.ts';
 import { MOST_OPTIONS, type Option, type Part, type Slot } from './model.ts';
@@ -141,7 +141,8 @@ class Opening {
       this.smooth && line.stage !== 'bowl' && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isInPieces(food.id, food.category);
     const all = swapsFor(food);
     const none = () => all.filter(({ id }) => id === leftOutId(food.id));
-    if (late) return [blendedIn(food), ...none()];
+    // What the soup is called after is blended in and not left out.
+    if (late) return [blendedIn(food), ...(this.fit.isDear(line) ? [] : none())];
     return this.smooth && line.stage === 'bowl' && isInPieces(food.id, food.category) ? none() : all;
   }
 
@@ -216,8 +217,10 @@ class Opening {
       if (foods.some(([food]) => this.forbids(food, swap, line, says))) return null;
       parts.push(this.partOf(part, foods, swap, line));
     }
-    // A food is no swap for itself, unless there is less of it or it is treated otherwise.
-    const itself = swap.parts.every(({ foods, most, eaten }) => most >= 1 && !eaten && foods.every(([id]) => id === own?.id));
+    // A food is no swap for itself, unless there is less of it, the pot is topped up with it or it is treated otherwise.
+    const itself =
+      swap.id !== toppedUpId(own?.id ?? '') &&
+      swap.parts.every(({ foods, most, eaten }) => most >= 1 && !eaten && foods.every(([id]) => id === own?.id));
     if (swap.parts.length > 0 && itself && !placeOf(swap, line).moved) return null;
     return { swap, fixed: new Float64Array(this.traits.length), parts, cost: this.costOf(swap, line, own, forced) };
   }

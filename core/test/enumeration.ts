@@ -7,7 +7,7 @@ import loadHighs from 'highs';
 import { type Analysis, analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { ADD_WATER, ADDITIONS } from '../swap/data/additions.ts';
-import { isLiquid } from '../swap/data/levers.ts';
+import { isLiquid, toppedUpId } from '../swap/data/levers.ts';
 import { type Swap, swapsFor } from '../swap/data/swaps.ts';
 import { DEAR_STAYS, Fit } from '../swap/fit.ts';
 import type { Needs } from '../swap/needs.ts';
@@ -156,7 +156,9 @@ function alternativesOf(soup: Recipe, line: Line, needs: Needs): Alternative[] {
   const ways: Swap[] = food ? swapsFor(food) : [...ADDITIONS, ADD_WATER].filter(({ id }) => id === line.id);
   for (const swap of kept ? [] : ways) {
     const itself =
-      swap.parts.length > 0 && swap.parts.every(({ foods, most, eaten }) => most >= 1 && !eaten && foods.every(([id]) => id === line.foodId));
+      swap.id !== toppedUpId(line.foodId ?? '') &&
+      swap.parts.length > 0 &&
+      swap.parts.every(({ foods, most, eaten }) => most >= 1 && !eaten && foods.every(([id]) => id === line.foodId));
     if (itself) continue;
     if (swap.parts.some(({ foods }) => foods.some(([foodId]) => avoided(foodId)))) continue;
     const flags = swap.parts.flatMap(({ foods }) => foods.flatMap(([foodId]) => SHELF.food(foodId)?.flags ?? []));
