@@ -197,6 +197,15 @@ describe('within its group no figure stands alone', () => {
     'butter-unsalted phosphorusMg': 'fat with little of the milk left in it',
     'glass-noodles-dry proteinG': 'pure starch among grains',
     'avocado fatG': 'an oily fruit among sweet ones',
+    'ghee waterG': 'pure fat among milk, cream and cheese',
+    'fish-stock-cube waterG': 'a dry cube among ready broths',
+    'meat-stock-cube waterG': 'a dry cube among ready broths',
+    'pork-stock-cube waterG': 'a dry cube among ready broths',
+    'mushroom-broth fibreG': 'the only clear stock with fibre',
+    'salt-pork waterG': 'four fifths fat',
+    'meatballs fibreG': 'the only meat with bread in it',
+    'jam fibreG': 'fruit among sugars',
+    'fried-onions waterG': 'dry and fried among wet sauces',
   };
   const dryMatter = (food: Food, key: (typeof GROUP_KEYS)[number]) =>
     key === 'waterG' ? of(food, key) : (of(food, key) / Math.max(1, 100 - of(food, 'waterG'))) * 100;

@@ -10,7 +10,8 @@ import { CATEGORY_ROWS, type Category } from '../vocabulary/category.ts';
 import type { Food, Portion } from '../vocabulary/food.ts';
 import { ERROR_CLASS, neverIn, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import type { Origin } from '../vocabulary/origin.ts';
-import { COMPOSITES, MAKE_UP } from './data/composites.ts';
+import { compositeFigures } from './data/compositeFigures.ts';
+import { COMPOSITES, type Composite, MAKE_UP } from './data/composites.ts';
 import { CURATED_ROWS } from './data/index.ts';
 import { LACTOSE, MICRONUTRIENTS } from './data/micronutrients.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
@@ -63,7 +64,8 @@ function defaultOrigins(row: FoodRow): readonly Origin[] {
 /** Nutrients that cannot be in a recalled food, so that 0 is a fact and not a gap. */
 function naturalZeros(row: FoodRow, origins: readonly Origin[]): StoredNutrient[] {
   const kind = CATEGORY_ROWS[row.category];
-  const zeros: StoredNutrient[] = row.alcohol === undefined ? [...neverIn('undrunk')] : [];
+  const mayHoldAlcohol = row.dietChecks?.some(([diet]) => diet === 'noAlcohol') ?? false;
+  const zeros: StoredNutrient[] = row.alcohol === undefined && !mayHoldAlcohol ? [...neverIn('undrunk')] : [];
   const plant = origins.every((origin) => origin === 'plant' || origin === 'allium' || origin === 'mineral' || origin === 'alcohol');
   // What a plant cannot hold may still have been added to it.
   const added = row.flags?.includes('fortified') ?? false;
@@ -228,7 +230,7 @@ const COMMON = 'common practice, no source';
 
 /** Composites without figures: what they hold is known as far as it can be, and nothing else. */
 export function compositeFoods(): Food[] {
-  return COMPOSITES.map((row): Food => {
+  return COMPOSITES.filter(({ id }) => !compositeFigures(id)).map((row): Food => {
     const cup = row.cup;
     return {
       id: row.id,
@@ -261,7 +263,18 @@ export function compositeFoods(): Food[] {
 }
 
 /** The recalled rows as they stand, before the open table is asked. */
-export const recalledFoods = (): Food[] => CURATED_ROWS.map(curatedFood);
+export const recalledFoods = (): Food[] => [...CURATED_ROWS.map(curatedFood), ...COMPOSITES.flatMap(composedFood)];
+
+/** A composite that is much alike from make to make has figures. */
+function composedFood({ usual, origins, ...row }: Composite): Food[] {
+  const figures = compositeFigures(row.id);
+  if (!figures) return [];
+  // What a make holds of egg or milk is no zero by nature.
+  const cholesterolMg = figures.f.at(-1);
+  const more = cholesterolMg ? { cholesterolMg } : {};
+  const food = curatedFood({ ...row, ...figures, more, origins: origins ?? ['plant'], state: 'processed', cupVaries: 0.2, from: 'typical package' });
+  return [{ ...food, usual }];
+}
 
 function baseShelf(): Shelf {
   const open = openTableFoods();

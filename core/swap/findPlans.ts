@@ -6,7 +6,7 @@ import { type Need, refOf } from './need.ts';
 import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses } from './plan.ts';
 import { openSays, SMOOTH_SAYS, saysOf } from './says.ts';
 import { type Leaf, type Order, search } from './search.ts';
-import { likelyBounds, type Sought, settlePlan } from './settlePlan.ts';
+import { likelyBounds, type Settled, type Sought, settlePlan } from './settlePlan.ts';
 import { takesAndBrings, Variety } from './variety.ts';
 import { namedVerdicts } from './verdict.ts';
 import { everyChangeCarries, whyForced } from './whyForced.ts';
@@ -28,6 +28,8 @@ export interface Finding {
 }
 
 const NONE: ReadonlySet<Need> = new Set();
+/** So many sets of choices are passed over because they would stop at a limit. */
+const MOST_UNSURE = 12;
 
 /** At most `wanted` plans for some of the needs asked; what they make of the others is told all the same. */
 export function findPlans(
@@ -41,14 +43,17 @@ export function findPlans(
   if ([...model.unmeetable].some((need) => !soft.has(need))) return { plans: [], timedOut: false };
   const plans: Plan[] = [];
   const variety = new Variety();
+  let unsure = 0;
   const visit = (leaf: Leaf) => {
     if (house) {
       if (!everyChangeCarries(model, leaf) || takesAndBrings(model, leaf)) return 'dropped';
       const kind = variety.look(model, leaf);
       if (kind !== 'new') return kind === 'alike' ? 'taken' : 'dropped';
     }
-    const plan = planOf(judge, sought, model, leaf);
-    if (!plan) return 'dropped';
+    const settled = settlePlan(judge, sought, model, leaf);
+    // A plan that stops at its limit gives way to one that does not, if there is one not much further off.
+    if (!settled || (house && settled.short && (unsure += 1) <= MOST_UNSURE)) return 'dropped';
+    const plan = planOf(judge, sought, model, leaf, settled);
     if (house) variety.show(model, leaf, plan);
     plans.push(plan);
     onPlan?.(plan);
@@ -59,10 +64,7 @@ export function findPlans(
   return end.timedOut ? { plans: plans.map((plan) => ({ ...plan, bound: end.bound })), timedOut: true } : { plans, timedOut: false };
 }
 
-/** Null when the rounded soup does not keep what it should. */
-function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf): Plan | null {
-  const settled = settlePlan(judge, sought, model, leaf);
-  if (!settled) return null;
+function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf, settled: Settled): Plan {
   const { draft, analysis, stood } = settled;
   const { needs } = judge.asked;
   const named = (list: readonly Need[]) => list.map((need) => refOf(need, needs));

@@ -20,6 +20,8 @@ export interface Sought {
 export interface Settled {
   draft: Draft;
   analysis: Analysis;
+  /** A chance that is only aimed at was not come near to. */
+  short: boolean;
   /** To every need that was asked of the soup, sought or not. */
   stood: Standing[];
 }
@@ -47,8 +49,8 @@ export function settlePlan(judge: Judge, sought: Sought, model: Model, leaf: Lea
     const soup = judge.analysed(draft.recipe);
     const stood = judge.standings(soup);
     if (judge.failing(stood).some((need) => must.includes(need))) return near;
-    const settled = { draft, analysis: soup.analysis, stood };
     const short = tooUnsure(judge, must, stood);
+    const settled = { draft, analysis: soup.analysis, stood, short: short.size > 0 };
     if (short.size === 0) return settled;
     if (!isAsked) near = settled;
     for (const [need, bounds] of short) drawn.set(need, bounds);

@@ -1,7 +1,8 @@
 /**
  * Composites: what stands in the pot under one name and is made of many things. `usual` is the make-up most makes share, `varies`
- * what only some have. Rows with a `food` speak of a row that has figures; the others have no figures at all, but are no
- * riddle: what they surely contain is said, what varies is to be looked up, and every figure is at least what is known.
+ * what only some have. Rows with a `food` speak of a row that has figures; those much alike from make to make have figures of their own
+ * in compositeFigures.ts; the others have none, but are no riddle: what they surely contain is said, what varies is to be looked up, and
+ * every figure is at least what is known.
  * All common practice of kitchens and packers, no source, from memory.
  */
 
