@@ -28,6 +28,9 @@ export interface Finding {
 }
 
 const NONE: ReadonlySet<Need> = new Set();
+/** A plan this much further off than the closest is no choice to offer beside it. */
+const FAR_BY = 4;
+const FAR = 2;
 /** So many sets of choices are passed over because they would stop at a limit. */
 const MOST_UNSURE = 12;
 
@@ -46,6 +49,7 @@ export function findPlans(
   let unsure = 0;
   const visit = (leaf: Leaf) => {
     if (house) {
+      if (plans[0] && leaf.amounts.value > FAR_BY * plans[0].distance + FAR) return 'stop';
       if (!everyChangeCarries(model, leaf) || takesAndBrings(model, leaf)) return 'dropped';
       const kind = variety.look(model, leaf);
       if (kind !== 'new') return kind === 'alike' ? 'taken' : 'dropped';
