@@ -32,7 +32,7 @@ const NONE: ReadonlySet<Need> = new Set();
 const FAR_BY = 4;
 const FAR = 2;
 /** So many sets of choices are passed over because they would stop at a limit. */
-const MOST_UNSURE = 12;
+const MOST_UNSURE = 6;
 
 /** At most `wanted` plans for some of the needs asked; what they make of the others is told all the same. */
 export function findPlans(

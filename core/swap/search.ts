@@ -56,7 +56,7 @@ export type Verdict = 'taken' | 'dropped' | 'stop';
  * How far above the bound of the whole a sweep looks, in the unit of the objective. What costs more is left out, and
  * with it every option that would: a near sweep is quick, and when it does not find enough a wider one follows.
  */
-const REACHES = [0.4, 0.6, 0.85, 1.2, 1.8, Number.POSITIVE_INFINITY] as const;
+const REACHES = [0.5, 1, 1.8, Number.POSITIVE_INFINITY] as const;
 /** The same where rows may be missed at SOFT_PRICE. */
 const SOFT_REACHES = [1, 4, 20, Number.POSITIVE_INFINITY] as const;
 

@@ -10,7 +10,7 @@ import { item } from './solver/linear.ts';
 /** Of plans with the same main change, so many are shown. */
 const OF_ONE_MAIN = 2;
 /** So many sets of choices are passed over for variety before the next best is taken as it is. */
-const MOST_PASSED = 12;
+const MOST_PASSED = 6;
 /** Grams below which a part is none. */
 const NONE = 0.01;
 
