@@ -39,7 +39,11 @@ export function kitchenMeasure(food: Food, grams: number): string {
   const cups = grams / cup;
   if (cups >= 0.24) return plural(cups, 'cup');
   const spoons = cups * TABLESPOONS_PER_CUP;
-  return spoons >= 0.9 ? plural(spoons, 'tablespoon') : plural(spoons * TEASPOONS_PER_TABLESPOON, 'teaspoon');
+  if (spoons >= 0.9) return plural(spoons, 'tablespoon');
+  const teaspoons = spoons * TEASPOONS_PER_TABLESPOON;
+  // Less than a spoon can measure.
+  if (asFraction(teaspoons) === '0') return food.densityGPerMl === undefined ? 'a pinch' : 'a few drops';
+  return plural(teaspoons, 'teaspoon');
 }
 
 /** 1250 g is '1.25 kg', 0.4 g '0.4 g'. */

@@ -65,6 +65,9 @@ describe('units, NIST Handbook 44, Appendix C', () => {
 
 describe('grams as a kitchen measures them', () => {
   const measure = (id: string, grams: number) => kitchenMeasure(SHELF.food(id) as Food, grams);
+  test('never nothing of a thing: a pinch of salt, a few drops of oil', () => {
+    expect([measure('salt', 0.4), measure('olive-oil', 0.3)]).toEqual(['a pinch', 'a few drops']);
+  });
   test.each([
     ['cream-heavy', 119, '½ cup'],
     ['cream-heavy', 357, '1 ½ cups'],
