@@ -32,6 +32,9 @@ export { makeShelf, type OnShelf, OWN_FOOD, onShelf, SHELF, type Shelf, shelfWit
 export { DATA_VERSION } from './food/version.ts';
 // formats: our own CSV
 export { toCsv } from './formats/csv.ts';
+// method: the steps rewritten for what is in the pot now
+export type { Exchange, Work } from './method/entry.ts';
+export { rewriteMethod } from './method/rewrite.ts';
 // notes: cautions
 export type { Note } from './notes/rules.ts';
 // quantity: units, numbers, shares in words
