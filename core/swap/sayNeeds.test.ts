@@ -17,6 +17,7 @@ describe('what is understood', () => {
         body: 'same',
       },
       unread: [],
+      understood: [],
     });
   });
   test.each([
@@ -34,7 +35,7 @@ describe('what is understood', () => {
     ['10 to 15 g carbs', { nutrient: 'carbohydrateG', per: 'serving', min: 10, max: 15 }],
     ['between 200 and 300 mg potassium', { nutrient: 'potassiumMg', per: 'serving', min: 200, max: 300 }],
   ])('%s', (text, limit) => {
-    expect(said(text)).toEqual({ needs: { limits: [limit] }, unread: [] });
+    expect(said(text)).toEqual({ needs: { limits: [limit] }, unread: [], understood: [] });
   });
   test.each([
     ['no milk and eggs', { allergens: ['milk', 'egg'] }],
@@ -42,16 +43,84 @@ describe('what is understood', () => {
     ['no shellfish', { allergens: ['crustacean', 'mollusc'] }],
     ['Vegan; smooth', { diets: ['vegan'], smooth: true }],
     ['without tree nuts\nno pork', { allergens: ['treeNut'], diets: ['noPork'] }],
-    ['no potato', { avoidFoods: ['potato'] }],
+    ['plant-based, pureed', { diets: ['vegan'], smooth: true }],
+    ['no seafood', { allergens: ['fish', 'crustacean', 'mollusc'] }],
     ['keep the leek', { keepFoods: ['leek'] }],
     ['the same thickness', { body: 'same' }],
   ])('%s', (text, needs) => {
-    expect(said(text)).toEqual({ needs, unread: [] });
+    expect(said(text)).toEqual({ needs, unread: [], understood: [] });
   });
   test('no pulses is every pulse on the shelf', () => {
     const { avoidFoods = [] } = said('no pulses').needs;
     expect(avoidFoods).toEqual(expect.arrayContaining(['white-beans-canned-drained', 'chickpeas-cooked', 'lentils-red-dry']));
     expect(avoidFoods.every((id) => SHELF.food(id)?.category === 'pulse')).toBe(true);
+  });
+});
+
+describe('a family is every food of it, dried and canned and in what is usually made with it', () => {
+  test.each([
+    ['no mushrooms', ['mushrooms', 'mushrooms-dried', 'porcini-dried', 'mushroom-broth', 'condensed-mushroom-soup'], ['cauliflower']],
+    ['no tomatoes', ['tomato', 'tomato-paste', 'ketchup', 'tomatoes-canned', 'salsa'], ['red-pepper']],
+    ['no chilli', ['chilli-red', 'cayenne', 'curry-paste-red', 'harissa', 'sambal'], ['black-pepper', 'red-pepper']],
+    ['mild', ['chilli-red', 'curry-paste-green'], ['ginger']],
+    ['no cream', ['cream-heavy', 'half-and-half', 'creme-fraiche', 'sour-cream'], ['milk-whole', 'oat-cream', 'cream-cheese']],
+    ['no butter', ['butter-salted', 'butter-unsalted', 'ghee'], ['buttermilk', 'peanut-butter', 'lima-beans-dry', 'butternut-squash']],
+    ['no seeds', ['sesame-seeds', 'tahini', 'pumpkin-seeds', 'flaxseed'], ['rapeseed-oil', 'coriander-seed']],
+    ['no potatoes', ['potato', 'potato-starch', 'instant-mash', 'gnocchi'], ['sweet-potato']],
+    ['no starch', ['cornstarch', 'arrowroot', 'tapioca-starch'], ['flour-wheat']],
+    ['no added sugar', ['sugar', 'honey', 'ketchup'], ['carrot']],
+    ['no honey', ['honey'], ['sugar']],
+    ['no smoked or cured meat', ['bacon-raw', 'ham-hock', 'chorizo', 'smoked-sausage'], ['chicken-breast-raw', 'smoked-haddock']],
+    ['no pepper', ['black-pepper', 'white-pepper'], ['red-pepper']],
+    ['no corn', ['sweetcorn-frozen', 'cornmeal', 'hominy'], ['acorn-squash', 'corned-beef']],
+    ['no spinach', ['spinach', 'spinach-frozen'], ['chard']],
+  ])('%s', (text, without, but) => {
+    const { needs, unread } = said(text);
+    expect(unread).toEqual([]);
+    expect(needs.avoidFoods).toEqual(expect.arrayContaining(without));
+    expect(but.filter((id) => needs.avoidFoods?.includes(id))).toEqual([]);
+  });
+  test('how many foods a word stands for is told', () => {
+    expect(said('no mushrooms').understood[0]).toMatch(/^no mushrooms: \d+ foods, in every form/);
+  });
+});
+
+describe('against the soup as it is', () => {
+  const now: Record<string, number> = {
+    saturatedFatG: 9,
+    energyKcal: 300,
+    sodiumMg: 800,
+    fibreG: 2,
+    fatG: 20,
+    availableCarbohydrateG: 24,
+    carbohydrateG: 26,
+  };
+  const asked = (text: string, needs: Needs = {}) => sayNeeds(text, needs, SHELF, (nutrient) => now[nutrient] ?? 0);
+  test.each([
+    ['half the saturated fat', { nutrient: 'saturatedFatG', per: 'serving', max: 4.5 }],
+    ['a third less energy', { nutrient: 'energyKcal', per: 'serving', max: 200 }],
+    ['40 % less fat', { nutrient: 'fatG', per: 'serving', max: 12 }],
+    ['cut the sodium by half', { nutrient: 'sodiumMg', per: 'serving', max: 400 }],
+    // Regulation (EC) 1924/2006, annex, from memory: reduced is 30 % less, of sodium 25 %; increased 30 % more.
+    ['less sodium', { nutrient: 'sodiumMg', per: 'serving', max: 600 }],
+    ['more fibre', { nutrient: 'fibreG', per: 'serving', min: 2.6 }],
+    ['lighter', { nutrient: 'energyKcal', per: 'serving', max: 210 }],
+    ['a quarter more fibre', { nutrient: 'fibreG', per: 'serving', min: 2.5 }],
+  ])('%s', (text, limit) => {
+    expect(asked(text)).toMatchObject({ needs: { limits: [limit] }, unread: [] });
+    expect(asked(text).understood).toHaveLength(1);
+  });
+  test('what was made of it is shown with the figure now', () => {
+    expect(asked('half the saturated fat').understood).toEqual(['half the saturated fat: at most 4.5 g saturated fat a bowl, half of 9 g now']);
+  });
+  test('low goes by the claim of the regime', () => {
+    expect(asked('low sodium').needs.limits).toEqual([{ nutrient: 'sodiumMg', per: 'serving', max: 140 }]);
+    expect(asked('low sodium', { regime: 'eu' }).needs.limits).toEqual([{ nutrient: 'sodiumMg', per: '100g', max: 120 }]);
+    expect(asked('low fat', { regime: 'eu' }).needs.limits).toEqual([{ nutrient: 'fatG', per: '100g', max: 1.5 }]);
+    expect(asked('low lactose').needs.limits).toEqual([{ nutrient: 'lactoseG', per: '100g', max: 1 }]);
+  });
+  test('without the soup nothing is guessed', () => {
+    expect(said('half the saturated fat').unread).toEqual(['half the saturated fat']);
   });
 });
 
@@ -79,6 +148,6 @@ describe('what is not understood', () => {
     expect(said(text).unread).toEqual(unread);
   });
   test('an empty line asks nothing', () => {
-    expect(said(' , ')).toEqual({ needs: {}, unread: [] });
+    expect(said(' , ')).toEqual({ needs: {}, unread: [], understood: [] });
   });
 });

@@ -4,14 +4,19 @@
  */
 import { searchFoods } from '../food/search.ts';
 import type { Shelf } from '../food/shelf.ts';
+import { tokensOf, wordsOfFood } from '../reading/match.ts';
 import { type Nutrient, nutrientUnit } from '../vocabulary/nutrient.ts';
+import { type Family, familyCalled, isOfFamily } from './data/families.ts';
 import { type Asked, NO_WORDS, NUTRIENT_WORDS, PHRASES, UNIT_GRAMS } from './data/needWords.ts';
 import type { Limit, Needs } from './needs.ts';
+import { type Held, readRelative } from './relative.ts';
 
 export interface SaidNeeds {
   needs: Needs;
   /** Phrases that mean nothing here, as written. */
   unread: string[];
+  /** What was made of words that stand for a figure or for many foods. */
+  understood: string[];
 }
 
 const MAX_WORDS = /^(?:at most|no more than|not more than|up to|max(?:imum)?(?: of)?|below|under|less than|<=?|≤)\s*/;
@@ -20,14 +25,23 @@ const NO = /^(?:no|without|avoid|leave out)\s+(?:any\s+|the\s+)?/;
 const KEEP = /^keep\s+(?:the\s+)?/;
 const AMOUNT = /^(\d+(?:[.,]\d+)?)\s*(kcal|kj|µg|ug|mcg|mg|grams?|g)?\s*/;
 
-/** Reads `text` and adds it to `needs`: lists are joined, a bound said anew takes the place of the old one. */
-export function sayNeeds(text: string, needs: Needs, shelf: Shelf): SaidNeeds {
+/**
+ * Reads `text` and adds it to `needs`: lists are joined, a bound said anew takes the place of the old one. `held` is what a bowl of the soup
+ * has now; without it nothing can be asked against the soup as it is.
+ */
+export function sayNeeds(text: string, needs: Needs, shelf: Shelf, held?: Held): SaidNeeds {
   const unread: string[] = [];
+  const understood: string[] = [];
   let next = needs;
   const take = (phrase: string): boolean => {
-    const taken = readPhrase(tidy(phrase), next, shelf);
-    if (taken) next = taken;
-    return taken !== null;
+    const plain = tidy(phrase);
+    const relative = readRelative(plain, next.regime ?? 'us', held);
+    const taken = relative ? withLimit(relative.limit, next) : readPhrase(plain, next, shelf);
+    if (!taken) return false;
+    const said = relative?.says ?? manyFoods(plain, next, taken);
+    if (said) understood.push(said);
+    next = taken;
+    return true;
   };
   for (const phrase of text.split(/[;\n]|,(?!\d)/)) {
     if (phrase.trim() === '' || take(phrase)) continue;
@@ -36,7 +50,7 @@ export function sayNeeds(text: string, needs: Needs, shelf: Shelf): SaidNeeds {
     const verb = NO.exec(tidy(parts[0] as string))?.[0] ?? '';
     for (const part of parts) if (!take(part) && !(parts.length > 1 && take(`${verb}${part}`))) unread.push(part.trim());
   }
-  return { needs: next, unread };
+  return { needs: next, unread, understood };
 }
 
 const tidy = (phrase: string): string => phrase.trim().toLowerCase().replace(/\s+/g, ' ').replace(/[.]$/, '');
@@ -58,19 +72,44 @@ function readPhrase(phrase: string, needs: Needs, shelf: Shelf): Needs | null {
 function withoutFood(what: string, needs: Needs, shelf: Shelf): Needs | null {
   const known = NO_WORDS.get(what);
   if (known) return asked(known, needs, shelf);
-  const food = foodCalled(what, shelf);
-  return food ? { ...needs, avoidFoods: joined(needs.avoidFoods, [food]) } : null;
+  const family = familyCalled(what);
+  if (family) return withoutFamily(family, needs, shelf);
+  const foods = foodsCalled(what, shelf);
+  return foods.length > 0 ? { ...needs, avoidFoods: joined(needs.avoidFoods, foods) } : null;
+}
+
+const withoutFamily = (family: Family, needs: Needs, shelf: Shelf): Needs => ({
+  ...needs,
+  avoidFoods: joined(
+    needs.avoidFoods,
+    shelf.foods.filter((food) => isOfFamily(food, family)).map(({ id }) => id),
+  ),
+});
+
+/** How many foods a word stands for, where it is more than one. */
+function manyFoods(phrase: string, before: Needs, after: Needs): string | null {
+  const more = (after.avoidFoods?.length ?? 0) - (before.avoidFoods?.length ?? 0);
+  return more > 1 ? `${phrase}: ${more} foods, in every form and in what is usually made with them` : null;
 }
 
 function asked(what: Asked, needs: Needs, shelf: Shelf): Needs {
   if ('allergens' in what) return { ...needs, allergens: joined(needs.allergens, what.allergens) };
   if ('diets' in what) return { ...needs, diets: joined(needs.diets, what.diets) };
   if ('smooth' in what) return { ...needs, smooth: true };
-  const pulses = shelf.foods.filter(({ category }) => category === 'pulse').map(({ id }) => id);
-  return { ...needs, avoidFoods: joined(needs.avoidFoods, pulses) };
+  const family = familyCalled(what.family);
+  return family ? withoutFamily(family, needs, shelf) : needs;
 }
 
 const joined = <T>(list: readonly T[] | undefined, more: readonly T[]): T[] => [...new Set([...(list ?? []), ...more])];
+
+/** The food that bears the name, and every other whose name ends in it: fresh, frozen and canned spinach. */
+function foodsCalled(name: string, shelf: Shelf): string[] {
+  const food = foodCalled(name, shelf);
+  const [word, more] = tokensOf(name);
+  if (!word || more) return food ? [food] : [];
+  const forms = shelf.foods.filter((one) => wordsOfFood(one).names.some((tokens) => tokens.at(-1) === word && tokens.length <= 2));
+  return joined(food ? [food] : [], food || forms.length > 0 ? forms.map(({ id }) => id) : []);
+}
 
 /** Only a food that bears the name: what is near it is not what was said. */
 function foodCalled(name: string, shelf: Shelf): string | null {
@@ -84,7 +123,11 @@ function readLimit(phrase: string, needs: Needs): Needs | null {
   const range = /^(?:between )?(\S+) ?(?:to|and|-|–) ?(.+)$/.exec(rest);
   const bounds = boundsOf(rest) ?? (range ? rangeOf(range[1] as string, range[2] as string) : null);
   if (!bounds || (bounds.min !== undefined && bounds.max !== undefined && bounds.min > bounds.max)) return null;
-  const { nutrient, ...bound } = bounds;
+  return withLimit({ ...bounds, per }, needs);
+}
+
+/** A bound said anew takes the place of the old one and leaves the other end. */
+function withLimit({ nutrient, per, ...bound }: Limit, needs: Needs): Needs {
   const limits = needs.limits ?? [];
   const before = limits.find((limit) => limit.nutrient === nutrient && limit.per === per);
   const others = limits.filter((limit) => limit !== before);

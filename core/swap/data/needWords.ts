@@ -3,7 +3,7 @@ import { type WordTable, wordTable } from '../../quantity/wordTable.ts';
 import { ALLERGEN_WORDS, type AllergenId, DIETS, type DietId, dietRow } from '../../vocabulary/allergens.ts';
 import { NUTRIENT_ROWS, NUTRIENTS, type Nutrient } from '../../vocabulary/nutrient.ts';
 
-export type Asked = { allergens: readonly AllergenId[] } | { diets: readonly DietId[] } | { pulses: true } | { smooth: true };
+export type Asked = { allergens: readonly AllergenId[] } | { diets: readonly DietId[] } | { family: string } | { smooth: true };
 
 /** Words asked for more than one allergen, as 'shellfish', stand for all of them. */
 const allergensAsked = (): [string, Asked][] => {
@@ -18,14 +18,17 @@ const dietsAsked = (key: 'asked' | 'askedWithout'): [string, Asked][] =>
 export const NO_WORDS: WordTable<Asked> = new Map<string, Asked>([
   ...allergensAsked(),
   ...dietsAsked('askedWithout'),
-  ...['pulses', 'pulse', 'beans', 'legumes'].map((word): [string, Asked] => [word, { pulses: true }]),
+  ['seafood', { allergens: ['fish', 'crustacean', 'mollusc'] }],
   ...['pieces', 'lumps', 'bits'].map((word): [string, Asked] => [word, { smooth: true }]),
 ]);
 
 /** A whole phrase. */
 export const PHRASES: WordTable<Asked> = new Map<string, Asked>([
   ...dietsAsked('asked'),
-  ...['smooth', 'sieved'].map((word): [string, Asked] => [word, { smooth: true }]),
+  ...['smooth', 'sieved', 'pureed', 'puréed', 'no bits', 'smooth and sieved'].map((word): [string, Asked] => [word, { smooth: true }]),
+  ...['plant-based', 'plant based', 'plants only', 'dairy and meat free'].map((word): [string, Asked] => [word, { diets: ['vegan'] }]),
+  ...['mild', 'not hot', 'not spicy', 'mild spice'].map((word): [string, Asked] => [word, { family: 'chilli' }]),
+  ...['no dairy', 'dairy-free', 'dairy free'].map((word): [string, Asked] => [word, { allergens: ['milk'] }]),
 ]);
 
 export const NUTRIENT_WORDS: WordTable<Nutrient> = new Map(

@@ -8,12 +8,16 @@ import type { BenchView } from '../bench/view.ts';
 export function SayNeeds({ view, onSaid }: { view: BenchView; onSaid: () => void }) {
   const [text, setText] = useState('');
   const [unread, setUnread] = useState<string[]>([]);
+  const [understood, setUnderstood] = useState<string[]>([]);
   const say = () => {
-    const said = view.core.sayNeeds(text, view.needs, view.core.shelf);
+    const { perServing } = view.original.analysis;
+    const said = view.core.sayNeeds(text, view.needs, view.core.shelf, (nutrient) => perServing[nutrient].value);
     if (said.needs !== view.needs) useBench.getState().setNeeds(said.needs);
     setUnread(said.unread);
+    setUnderstood(said.understood);
     setText(said.unread.join(', '));
-    if (said.unread.length === 0) onSaid();
+    // What words were taken for is shown before the form closes.
+    if (said.unread.length === 0 && said.understood.length === 0) onSaid();
   };
   return (
     <form
@@ -42,6 +46,13 @@ export function SayNeeds({ view, onSaid }: { view: BenchView; onSaid: () => void
           ? `Not understood, and not asked: ${unread.map((phrase) => `'${phrase}'`).join(', ')}. Say it otherwise, or set it below.`
           : 'Separated by commas; Enter asks for it.'}
       </p>
+      {understood.length > 0 && (
+        <ul aria-label="Understood" role="status" className="mt-1 list-disc pl-5 text-sm">
+          {understood.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
+      )}
     </form>
   );
 }
