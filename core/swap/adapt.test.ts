@@ -8,6 +8,7 @@ import { SWAPS } from './data/swaps.ts';
 import { swapsForLine } from './forLine.ts';
 import { needList, needRefs, requestFor } from './need.ts';
 import type { Needs } from './needs.ts';
+import { sayNeeds } from './sayNeeds.ts';
 import { putBack } from './steps.ts';
 import { judgeLimit } from './verdict.ts';
 
@@ -393,4 +394,17 @@ test("blended smooth, 'same body' is that of the soup as it was, for the search 
   const was = analyse(coarse, {}, SHELF).body.index;
   if (plans[0]) expect(Math.abs(plans[0].analysis.body.index - was)).toBeLessThanOrEqual(Math.max(0.02, was * 0.1) + 1e-9);
   else expect(clash?.needs.map(({ kind }) => kind)).toContain('body');
+});
+
+test('a family that is avoided is one need to the clash', () => {
+  const mushroom = soup([line('m', 'mushrooms', 600), line('stock', 'vegetable-broth', 900), line('cream', 'cream-heavy', 100)], {
+    title: 'Mushroom soup',
+    servings: 4,
+  });
+  const without = sayNeeds('no mushrooms', {}, SHELF).needs;
+  const { clash } = adapt({ recipe: mushroom, needs: { ...without, keepLines: ['m'], allergens: ['milk'] } }, SHELF, { now: () => 0 });
+  expect(clash?.needs.map(({ kind, id }) => [kind, id])).toEqual([
+    ['keep', 'm'],
+    ['avoid', 'mushrooms'],
+  ]);
 });

@@ -11,10 +11,10 @@ export function explainClash(judge: Judge): Pick<AdaptResult, 'clash' | 'bowl' |
   const all = judge.asked.needs;
   const named = (needs: readonly Need[]) => needs.map((need) => refOf(need, all));
   let clash = all;
-  for (const need of all) {
+  for (const some of unitsOf(judge)) {
     if (judge.expired()) return { timedOut: true, clash: { needs: named(clash), nearest: null, relax: [] } };
-    const without = clash.filter((one) => one !== need);
-    if (findPlans(judge, without, 1, { order: 'any' }).plans.length === 0) clash = without;
+    const without = clash.filter((one) => !some.includes(one));
+    if (without.length < clash.length && findPlans(judge, without, 1, { order: 'any' }).plans.length === 0) clash = without;
   }
   const nearest = nearestPlans(judge, clash);
   const bowl = bowlThatDoes(judge, clash);
@@ -24,6 +24,21 @@ export function explainClash(judge: Judge): Pick<AdaptResult, 'clash' | 'bowl' |
     ...(judge.expired() ? { timedOut: true } : {}),
   };
 }
+
+/**
+ * What is tried to leave out, in turn: each need by itself, but of many foods to avoid first all, then those that are not in the soup. 'No
+ * mushrooms' is twenty foods, and one need to whoever says it.
+ */
+function unitsOf({ asked: { needs }, original: { recipe } }: Judge): Need[][] {
+  const avoided = ofKind(needs, 'avoid');
+  if (avoided.length <= FEW) return needs.map((need) => [need]);
+  const there = new Set(recipe.lines.map(({ foodId }) => foodId));
+  const [inSoup, elsewhere] = [avoided.filter(({ foodId }) => there.has(foodId)), avoided.filter(({ foodId }) => !there.has(foodId))];
+  const others = needs.filter(({ kind }) => kind !== 'avoid').map((need) => [need]);
+  return [avoided, elsewhere, ...others, ...inSoup.map((need) => [need])];
+}
+/** So many foods to avoid are needs of their own. */
+const FEW = 4;
 
 interface Near {
   plan: Plan;
