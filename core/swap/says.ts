@@ -49,6 +49,13 @@ function told(before: Recipe, after: Recipe, shelf: Shelf): Said[] {
   );
 }
 
+/** Two figures, and never more than there is room for. */
+function atMost(grams: number): number {
+  if (!(grams > 0)) return 0;
+  const step = 10 ** (Math.floor(Math.log10(grams)) - 1);
+  return Number((Math.floor(grams / step + 1e-9) * step).toPrecision(2));
+}
+
 /** A soup is missed for its salt from here on, per cent. */
 const MISSED = 0.1;
 const SODIUM_MG_A_GRAM = 393;
@@ -67,7 +74,7 @@ function seasoned(before: Analysis, after: Analysis, mostSodiumMg: number | unde
       { kind: 'season', message: `${falls}: ${grams} g of salt in the pot season it as before, and a bowl then has ${then} mg sodium.`, grams },
     ];
   }
-  const left = Number(room.toPrecision(2));
+  const left = atMost(room);
   return [
     {
       kind: 'season',
@@ -102,7 +109,7 @@ export function openSays(
       if (nutrient !== 'sodiumMg' || per !== 'serving' || max === undefined) return [];
       const room = ((max - value) * servings) / SODIUM_MG_A_GRAM;
       const wanted = Math.max(0, ((SALT_BANDS.common.best - saltPercent) / 100) * batchGrams);
-      const grams = Number(Math.min(room, wanted).toPrecision(2));
+      const grams = atMost(Math.min(room, wanted));
       const then = Math.round(value + (grams * SODIUM_MG_A_GRAM) / servings);
       const leaves = room <= wanted ? `up to ${grams} g in the pot` : `some ${grams} g season the pot`;
       return [{ kind: 'season', message: `'${line.text}': ${leaves}, and a bowl then has ${then} mg sodium.`, grams }];
