@@ -267,7 +267,8 @@ describe('what is not known stops no plan', () => {
     const said = plan?.says?.find(({ kind }) => kind === 'season');
     const room = ((450 - (plan?.analysis.perServing.sodiumMg.value ?? 0)) * 6) / 393;
     expect(said?.message).toMatch(/^'salt to taste': up to [\d.]+ g in the pot/);
-    expect(said?.grams).toBeCloseTo(room, 1);
+    expect(said?.grams).toBeLessThanOrEqual(room + 1e-9);
+    expect(said?.grams).toBeGreaterThan(room * 0.9);
   });
   test('a line that nothing could read is named, and the rest is brought under the limit', () => {
     const open = { ...parsnip, lines: [...parsnip.lines, line('odd', null, 5, { text: 'a sachet of something' })] };
