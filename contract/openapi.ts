@@ -96,6 +96,7 @@ const schemas = {
       perServing: ref('Figures'),
       per100g: ref('Figures'),
       plate: ref('Figures'),
+      plateServing: ref('Figures'),
       declared: { type: 'object', properties: { us: { type: 'object' }, eu: { type: 'object' }, ca: { type: 'object' }, anz: { type: 'object' } } },
       claims: list(
         object(
@@ -157,7 +158,7 @@ const schemas = {
         ),
       ),
     },
-    ['plate', 'cost', 'choices'],
+    ['plate', 'plateServing', 'cost', 'choices'],
   ),
   AllergenState: { enum: ['contains', 'check', 'mayContain', 'absent'] },
   DietState: { enum: ['fits', 'check', 'breaks'] },

@@ -136,6 +136,7 @@ export const needsSchema = Joi.object({
   avoidFoods: Joi.array().items(id).max(MAX_LINES),
   checks: oneOf(['asIs', 'avoid', 'allow']),
   margin: Joi.number().min(0.5).max(0.99),
+  scope: Joi.string().valid('bowl', 'plate'),
   weights: Joi.object({ closeness: weight, changes: weight, work: weight, cost: weight, flavour: weight, wholeFoods: weight }),
 });
 

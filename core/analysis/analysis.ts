@@ -70,6 +70,8 @@ export interface Analysis {
   per100g: NutrientFigures;
   /** Bread and sides of one bowl, outside its figures. */
   plate?: NutrientFigures;
+  /** One bowl with what stands beside it. */
+  plateServing?: NutrientFigures;
   declared: Declared;
   claims: Claim[];
   allergens: AllergenVerdict[];
@@ -148,6 +150,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
   const perServing = shaped(1);
   const per100g = shaped(bowl.servingGrams > EMPTY ? 100 / bowl.servingGrams : 0);
   const plate = plateOf(entries, bowl, recipe);
+  const plateServing = plate && servedOf(entries, bowl, recipe);
   const claims = claimsOf(regime.id, { perServing, servingGrams: bowl.servingGrams, servingMl: bowl.servingMl });
   const seasoning = seasoningOf(recipe, bowl, shelf, options.saltBand);
   const cost = options.prices ? costOf(recipe, bowl.servings, options.prices, shelf) : null;
@@ -165,6 +168,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
     perServing,
     per100g,
     ...(plate ? { plate } : {}),
+    ...(plateServing ? { plateServing } : {}),
     declared: declaredFigures(
       regime.id,
       (key) => perServing[key],
@@ -243,6 +247,13 @@ function shape({ value, low, high }: Sums, missing: Missing, factor: number, cau
 function plateOf(entries: readonly Entry[], bowl: Bowl, recipe: Recipe): NutrientFigures | null {
   const sides = entries.filter(({ line }) => line.stage === 'plate');
   return sides.length > 0 ? shape(sumLines(kernelLines(sides, bowl, recipe)), missingOf(sides), 1) : null;
+}
+
+/** One bowl with its sides, errors of one food shared between them. */
+function servedOf(entries: readonly Entry[], bowl: Bowl, recipe: Recipe): NutrientFigures {
+  const lines = kernelLines(entries, bowl, recipe);
+  const sums = sumLines(lines, bowl.error);
+  return shape(sums, missingOf(entries), 1, cautiousOf(lines, sums));
 }
 
 const bodyOfPot = (recipe: Recipe, entries: readonly Entry[], potMl: number): Body => bodyOf(bodyMlOf(recipe, entries), potMl);

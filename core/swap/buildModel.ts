@@ -1,5 +1,5 @@
 /** Builds the one model from a recipe and what is asked of it: traits, slots, rows, and the terms of the objective. */
-import type { Analysis } from '../analysis/analysis.ts';
+import type { Analysis, NutrientFigures } from '../analysis/analysis.ts';
 import { entriesOf } from '../bowl/entries.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { REGIMES } from '../regime/regime.ts';
@@ -13,6 +13,7 @@ import { type Asked, type Need, ofKind } from './need.ts';
 import { DEFAULT_WEIGHTS, OBJECTIVE, type ObjectiveTerm, PER_ML, type TraitName } from './objective.ts';
 import { withReasons } from './reasons.ts';
 import { type Bounds, rowsOf } from './rows.ts';
+import { servedFigures } from './scope.ts';
 import { openSlots } from './slots.ts';
 import { addScaled, at, item } from './solver/linear.ts';
 import { unknownOf } from './unknowns.ts';
@@ -73,7 +74,7 @@ function traitsOf({ asked, priceOf }: ModelInput): TraitName[] {
 
 const weightOf = ({ weight, by }: ObjectiveTerm, { terms }: Asked): number => weight * { ...DEFAULT_WEIGHTS, ...terms.weights }[by ?? 'closeness'];
 
-function originalTraits(traits: readonly TraitName[], { recipe, analysis, shelf }: ModelInput, place: Place): Float64Array {
+function originalTraits(traits: readonly TraitName[], { recipe, analysis, asked, shelf }: ModelInput, place: Place): Float64Array {
   const bodyMl = bodyMlOf(recipe, entriesOf(recipe, place.regime, shelf));
   return Float64Array.from(traits, (trait) => {
     if (trait === 'potMl') return analysis.potMl;
@@ -81,13 +82,16 @@ function originalTraits(traits: readonly TraitName[], { recipe, analysis, shelf 
     if (trait === 'bowlGrams') return analysis.servingGrams;
     if (trait === 'price' || isNote(trait)) return sumOverLines(trait, place);
     const [side, nutrient] = cautious(trait) ?? [];
-    return nutrientOf(trait, analysis) + (side === 'most' && nutrient ? unknownOf(recipe, analysis, nutrient, shelf).most : 0);
+    const { scope } = asked.terms;
+    return (
+      nutrientOf(trait, servedFigures(analysis, scope)) + (side === 'most' && nutrient ? unknownOf(recipe, analysis, nutrient, shelf, scope).most : 0)
+    );
   });
 }
 
-function nutrientOf(trait: Exclude<TraitName, 'potMl' | 'bodyMl' | 'bowlGrams' | 'price' | FlavourNote>, { perServing }: Analysis): number {
+function nutrientOf(trait: Exclude<TraitName, 'potMl' | 'bodyMl' | 'bowlGrams' | 'price' | FlavourNote>, served: NutrientFigures): number {
   const [side, nutrient] = cautious(trait) ?? ([null, trait as Nutrient] as const);
-  const figure = perServing[nutrient];
+  const figure = served[nutrient];
   return side === null ? figure.value : (figure.cautious?.[side === 'most' ? 'high' : 'low'] ?? figure.value);
 }
 

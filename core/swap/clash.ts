@@ -3,8 +3,9 @@ import { normalQuantile, Z95 } from '../statistics/normal.ts';
 import { bowlThatDoes } from './bowlSize.ts';
 import { findPlans } from './findPlans.ts';
 import type { Judge } from './judge.ts';
-import { type Need, type NeedOf, ofKind, refOf } from './need.ts';
+import { type Need, type NeedOf, ofKind, refOf, type Terms } from './need.ts';
 import type { AdaptResult, Plan, Relaxation } from './plan.ts';
+import { servedFigures } from './scope.ts';
 
 /** Which needs cannot be met together, smallest set first found by leaving one out at a time; and how near one can come. */
 export function explainClash(judge: Judge): Pick<AdaptResult, 'clash' | 'bowl' | 'timedOut'> {
@@ -80,13 +81,13 @@ const loosened = (judge: Judge, given: readonly Need[], plan: Plan): Relaxation[
   ofKind(given, 'limit').flatMap((need) => {
     const ref = refOf(need, judge.asked.needs);
     const missed = plan.misses.some(({ kind, index }) => kind === ref.kind && index === ref.index);
-    const to = missed ? boundFor(need, plan, judge.asked.terms.margin) : null;
+    const to = missed ? boundFor(need, plan, judge.asked.terms) : null;
     return to === null ? [] : [{ need: ref, to, distance: plan.distance }];
   });
 
 /** Null where the figure is not wholly known: what is unknown cannot be bought by a looser limit. */
-function boundFor({ limit }: NeedOf<'limit'>, { analysis }: Plan, margin: number | undefined): number | null {
-  const { value, low, high, atLeast, cautious } = (limit.per === 'serving' ? analysis.perServing : analysis.per100g)[limit.nutrient];
+function boundFor({ limit }: NeedOf<'limit'>, { analysis }: Plan, { margin, scope }: Terms): number | null {
+  const { value, low, high, atLeast, cautious } = (limit.per === 'serving' ? servedFigures(analysis, scope) : analysis.per100g)[limit.nutrient];
   if (atLeast) return null;
   // By the table that is worse for the limit, as the verdict goes, and with the chance asked for: giving way so far has to be enough.
   const z = margin === undefined ? 0 : Math.max(0, normalQuantile(margin)) / Z95;

@@ -56,13 +56,13 @@ export const isNote = (trait: TraitName): trait is FlavourNote => NOTES.has(trai
 /** What `grams` of a food in the place of a line give the pot (volume, body, flavour) and one bowl (the rest). */
 export function contribution(line: Line, food: Food, grams: number, traits: readonly TraitName[], place: Place): Float64Array {
   const stayed = stayedOf(line, food, place);
-  const inPot = line.stage !== 'bowl';
+  const inPot = line.stage !== 'bowl' && line.stage !== 'plate';
   const share = line.perBowl ? 1 : 1 / place.servings;
   const left = grams * stayed.grams;
   return Float64Array.from(traits, (trait) => {
     if (trait === 'potMl') return inPot ? (left * mlPer100g(food)) / 100 : 0;
     if (trait === 'bodyMl') return inPot ? left * stayed.body : 0;
-    if (trait === 'bowlGrams') return left * share;
+    if (trait === 'bowlGrams') return line.stage === 'plate' ? 0 : left * share;
     if (trait === 'price') return grams * share * (place.priceOf?.(food.id) ?? 0);
     if (isNote(trait)) return inPot ? left * flavourOf(food)[trait] : 0;
     const [figures, nutrient] = cautious(trait) ?? (['nutrients', trait as Nutrient] as const);

@@ -4,7 +4,7 @@ import type { Judge } from './judge.ts';
 import type { Model } from './model.ts';
 import { type Need, refOf } from './need.ts';
 import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses } from './plan.ts';
-import { openSays, SMOOTH_SAYS, saysOf } from './says.ts';
+import { openSays, plateSays, SMOOTH_SAYS, saysOf } from './says.ts';
 import { type Leaf, type Order, search } from './search.ts';
 import { likelyBounds, type Settled, type Sought, settlePlan } from './settlePlan.ts';
 import { takesAndBrings, Variety } from './variety.ts';
@@ -86,6 +86,7 @@ function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf, settled:
   const says = [
     ...said.filter(({ kind }) => !(isSeasoned && kind === 'season')),
     ...open,
+    ...plateSays(judge.asked, stood, draft.recipe, analysis, judge.shelf),
     ...(needs.some(({ kind }) => kind === 'smooth') ? [SMOOTH_SAYS] : []),
   ];
   const losesUnknown = unknownLosses(changes, before, analysis, judge.shelf);

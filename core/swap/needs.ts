@@ -35,6 +35,8 @@ export interface Needs {
   avoidFoods?: string[] | undefined;
   checks?: 'asIs' | 'avoid' | 'allow' | undefined;
   margin?: number | undefined;
+  /** Of what allergens, diets and limits speak: the bowl (default), or the plate with what is beside it. */
+  scope?: 'bowl' | 'plate' | undefined;
   weights?: Partial<Weights> | undefined;
 }
 

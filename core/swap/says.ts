@@ -4,11 +4,12 @@ import { SALT_BANDS } from '../food/seasoning.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { calledInSteps } from '../method/entry.ts';
 import { listed } from '../method/text.ts';
+import { ALLERGEN_LABELS, DIET_LABELS } from '../vocabulary/allergens.ts';
 import type { Food } from '../vocabulary/food.ts';
-import { NUTRIENT_ROWS } from '../vocabulary/nutrient.ts';
+import { NUTRIENT_ROWS, type Nutrient, nutrientName, nutrientUnit } from '../vocabulary/nutrient.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { dearLines } from './fit.ts';
-import type { Need } from './need.ts';
+import type { Asked, Need } from './need.ts';
 import type { Standing } from './verdict.ts';
 
 export interface Said {
@@ -116,6 +117,37 @@ export function openSays(
     });
   });
 }
+
+/** What fits in the bowl and not with what is beside it, where only the bowl was asked about. */
+export function plateSays({ needs, terms }: Asked, stood: readonly Standing[], recipe: Recipe, analysis: Analysis, shelf: Shelf): Said[] {
+  const sides = recipe.lines.filter(({ stage }) => stage === 'plate');
+  if (terms.scope === 'plate' || sides.length === 0) return [];
+  const called = (ids: readonly string[]) =>
+    listed(sides.filter(({ id }) => ids.includes(id)).map((line) => `the ${calledInSteps(shelf.food(line.foodId ?? '') ?? { name: line.text })}`));
+  return needs.flatMap((need, index): Said[] => {
+    if (stood[index]?.state === 'breaks') return [];
+    if (need.kind === 'limit') {
+      const { nutrient, per, max } = need.limit;
+      const { value = 0 } = analysis.plateServing?.[nutrient] ?? {};
+      if (per !== 'serving' || max === undefined || value <= max) return [];
+      const all = called(sides.map(({ id }) => id));
+      return [
+        {
+          kind: 'tell',
+          message: `In the bowl it fits; with ${all} beside it there are ${figure(nutrient, value)} ${nutrientName(nutrient)}, over ${figure(nutrient, max)}.`,
+        },
+      ];
+    }
+    if (need.kind !== 'allergen' && need.kind !== 'diet') return [];
+    const row = need.kind === 'allergen' ? analysis.allergens.find(({ id }) => id === need.id) : analysis.diets.find(({ id }) => id === need.id);
+    if (row?.scopes.plate !== 'contains' && row?.scopes.plate !== 'breaks') return [];
+    const because = row.because.filter(({ state }) => state === 'contains' || state === 'breaks').map(({ lineId }) => lineId);
+    const label = need.kind === 'allergen' ? `no ${ALLERGEN_LABELS[need.id]}` : DIET_LABELS[need.id];
+    return [{ kind: 'tell', message: `In the bowl it fits '${label}'; ${called(because)} beside it does not.` }];
+  });
+}
+
+const figure = (nutrient: Nutrient, value: number): string => `${Number(value.toPrecision(3))} ${nutrientUnit(nutrient)}`;
 
 /** A soup that has lost what it is called after is told to be another. */
 function identity(before: Recipe, after: Recipe, shelf: Shelf): Said[] {

@@ -7,6 +7,7 @@ import type { Model } from './model.ts';
 import { type Need, type NeedOf, ofKind } from './need.ts';
 import { roundAmounts } from './rounding.ts';
 import type { Bounds } from './rows.ts';
+import { servedFigures } from './scope.ts';
 import type { Leaf } from './search.ts';
 import type { Standing } from './verdict.ts';
 import { type Draft, writeRecipe } from './writeRecipe.ts';
@@ -75,7 +76,9 @@ export function likelyBounds(judge: Judge, needs: readonly Need[]): Map<Need, Bo
   const z = (AT_FIRST * normalQuantile(aim)) / Z95;
   for (const need of ofKind(needs, 'limit')) {
     const { nutrient, per, min, max } = need.limit;
-    const { value, low, high } = (per === 'serving' ? judge.start.analysis.perServing : judge.start.analysis.per100g)[nutrient];
+    const { value, low, high } = (per === 'serving' ? servedFigures(judge.start.analysis, judge.asked.terms.scope) : judge.start.analysis.per100g)[
+      nutrient
+    ];
     if (!(value > 0)) continue;
     bounds.set(need, {
       ...(max === undefined ? {} : { max: max / (1 + (z * (high - value)) / value) }),

@@ -92,7 +92,8 @@ class Opening {
   }
 
   slotOf(line: Line): Slot | null {
-    if (line.stage === 'plate') return null;
+    // What is beside the bowl can give way where the needs speak of the plate.
+    if (line.stage === 'plate' && this.asked.terms.scope !== 'plate') return null;
     const food = line.foodId === null ? undefined : this.place.shelf.food(line.foodId);
     if (!food) {
       this.nothingCanMeet(this.leftOpenByUnknown(line));

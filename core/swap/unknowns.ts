@@ -5,6 +5,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { REGIMES } from '../regime/regime.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
+import { type NeedScope, servedFigures } from './scope.ts';
 
 export interface Unknown {
   /** The most that what is not known comes to in one bowl, in the nutrient's unit, of the lines that can be bounded. */
@@ -15,8 +16,9 @@ export interface Unknown {
 
 export const NOTHING_UNKNOWN: Unknown = { most: 0, open: [] };
 
-export function unknownOf(recipe: Recipe, { perServing, servings, regime }: Analysis, nutrient: Nutrient, shelf: Shelf): Unknown {
-  const { missing } = perServing[nutrient];
+export function unknownOf(recipe: Recipe, analysis: Analysis, nutrient: Nutrient, shelf: Shelf, scope?: NeedScope): Unknown {
+  const { servings, regime } = analysis;
+  const { missing } = servedFigures(analysis, scope)[nutrient];
   if (missing.length === 0) return NOTHING_UNKNOWN;
   const lines = new Map(recipe.lines.map((line) => [line.id, line]));
   let most = 0;

@@ -6,6 +6,7 @@ import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
 import { type Asked, askedOf, type Need, type NeedOf, refOf } from './need.ts';
 import type { Limit, NeedRef, Needs } from './needs.ts';
 import { BODY_KEEPS, BODY_LEAST } from './objective.ts';
+import { type NeedScope, servedFigures } from './scope.ts';
 import { isSmooth } from './smooth.ts';
 import { type Unknown, unknownOf } from './unknowns.ts';
 
@@ -33,8 +34,8 @@ export function chanceBelow(limit: number, { value, low, high }: Pick<NutrientFi
 }
 
 /** Limits are inclusive. A lower bound can disprove a maximum and prove a minimum, never the reverse. */
-export function judgeLimit(limit: Limit, analysis: Analysis, unknown?: Unknown): Omit<NeedVerdict, 'need'> {
-  const figure = (limit.per === 'serving' ? analysis.perServing : analysis.per100g)[limit.nutrient];
+export function judgeLimit(limit: Limit, analysis: Analysis, unknown?: Unknown, scope?: NeedScope): Omit<NeedVerdict, 'need'> {
+  const figure = (limit.per === 'serving' ? servedFigures(analysis, scope) : analysis.per100g)[limit.nutrient];
   const { low, high, atLeast, cautious } = figure;
   // Where two tables differ by more than twice, the one that is worse for the limit decides.
   const most = cautious?.high ?? figure.value;
@@ -106,14 +107,30 @@ export function judgeNeeds(needs: Needs, judged: Judged): NeedVerdict[] {
 export const namedVerdicts = (needs: readonly Need[], judged: readonly Standing[]): NeedVerdict[] =>
   needs.map((need, index) => ({ need: refOf(need, needs), ...(judged[index] as Standing) }));
 
-function standingOf(need: Need, { checks }: Asked['terms'], { recipe, analysis, original, shelf }: Judged): Standing {
+function standingOf(need: Need, { checks, scope }: Asked['terms'], { recipe, analysis, original, shelf }: Judged): Standing {
   switch (need.kind) {
     case 'allergen':
-      return { state: stateOf(analysis.allergens.find(({ id }) => id === need.id)?.state, checks) };
+      return {
+        state: stateOf(
+          inScope(
+            analysis.allergens.find(({ id }) => id === need.id),
+            scope,
+          ),
+          checks,
+        ),
+      };
     case 'diet':
-      return { state: stateOf(analysis.diets.find(({ id }) => id === need.id)?.state, checks) };
+      return {
+        state: stateOf(
+          inScope(
+            analysis.diets.find(({ id }) => id === need.id),
+            scope,
+          ),
+          checks,
+        ),
+      };
     case 'limit':
-      return judgeLimit(need.limit, analysis, unknownOf(recipe, analysis, need.limit.nutrient, shelf));
+      return judgeLimit(need.limit, analysis, unknownOf(recipe, analysis, need.limit.nutrient, shelf, scope), scope);
     case 'body': {
       const { index } = analysis.body;
       const { min, max } = bodyBounds(need.body, original.analysis.body.index);
@@ -141,6 +158,9 @@ function withoutFood(recipe: Recipe, avoided: string): NeedState {
   if (foods.includes(avoided)) return 'breaks';
   return foods.includes(null) ? 'cannotTell' : 'meets';
 }
+
+const inScope = <S extends string>(row: { state: S; scopes: Record<NeedScope, S> } | undefined, scope: NeedScope | undefined): S | undefined =>
+  scope === 'plate' ? row?.scopes.plate : row?.state;
 
 /** A check that was there already is allowed and listed as likely; `checks: 'avoid'` lets none stand. */
 function stateOf(state: string | undefined, checks: Needs['checks']): NeedState {

@@ -4,6 +4,7 @@ import type { Judge } from './judge.ts';
 import type { Model, Option, Slot } from './model.ts';
 import type { Need } from './need.ts';
 import { carries, fillsUp, isLastStep } from './reasons.ts';
+import { servedFigures } from './scope.ts';
 import type { Leaf } from './search.ts';
 import { entersAfterBlending, isInPieces } from './smooth.ts';
 import { item } from './solver/linear.ts';
@@ -51,7 +52,7 @@ function reckoned(needs: readonly Need[], model: Model, leaf: Leaf, slot: number
 }
 
 /** Whether a line that may not stay is among what decides the need. */
-function isDecidedBy({ start: { analysis, recipe }, shelf }: Judge, need: Need, { line, food }: Slot): boolean {
+function isDecidedBy({ start: { analysis, recipe }, asked: { terms }, shelf }: Judge, need: Need, { line, food }: Slot): boolean {
   const has = (because: readonly { lineId: string }[] | undefined) => because?.some(({ lineId }) => lineId === line.id) ?? false;
   switch (need.kind) {
     case 'smooth':
@@ -59,7 +60,7 @@ function isDecidedBy({ start: { analysis, recipe }, shelf }: Judge, need: Need, 
     case 'avoid':
       return need.foodId === food?.id;
     case 'limit':
-      return has(analysis.perServing[need.limit.nutrient].missing);
+      return has(servedFigures(analysis, terms.scope)[need.limit.nutrient].missing);
     case 'allergen':
       return has(analysis.allergens.find(({ id }) => id === need.id)?.because);
     case 'diet':

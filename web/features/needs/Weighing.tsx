@@ -48,12 +48,21 @@ export function Weighing({ needs, onNeeds }: { needs: Needs; onNeeds: (changes: 
             value={needs.margin ?? ''}
             onChange={(event) => onNeeds({ margin: event.target.value === '' ? undefined : Number(event.target.value) })}
           >
-            <option value="">an even chance or better</option>
+            <option value="">some 80 % where that can be</option>
             {CHANCES.map((chance) => (
               <option key={chance} value={chance}>
                 {Math.round(chance * 100)} % or better
               </option>
             ))}
+          </Select>
+        </Field>
+        <Field label="The needs speak of">
+          <Select
+            value={needs.scope ?? 'bowl'}
+            onChange={(event) => onNeeds({ scope: event.target.value === 'bowl' ? undefined : (event.target.value as Needs['scope']) })}
+          >
+            <option value="bowl">the bowl</option>
+            <option value="plate">the plate, with what is beside it</option>
           </Select>
         </Field>
         <Field label="Where only the label can tell">
