@@ -13,6 +13,7 @@ import {
   draftSchema,
   flowTestSchema,
   labelSchema,
+  methodSchema,
   newSoupSchema,
   newVersionSchema,
   patchSoupSchema,
@@ -412,6 +413,17 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
         },
         ['clash', 'bowl', 'timedOut'],
       ),
+    },
+  },
+  '/api/method': {
+    post: {
+      summary: 'The method of an edited recipe, written anew, with what changed word by word',
+      body: methodSchema,
+      reply: object({
+        steps: list({ type: 'object' }),
+        edits: list(object({ stepId: string, words: list(object({ text: string, kind: { enum: ['same', 'out', 'in'] } })) })),
+        faults: list(object({ lineId: string, code: string, message: string })),
+      }),
     },
   },
   '/api/soups': {

@@ -58,6 +58,8 @@ const line = Joi.object({
   preparationId: id,
 });
 
+/** No text is longer. */
+const MOST_OFFSET = 100_000;
 const step = Joi.object({
   id: id.required(),
   stage: oneOf(STAGES).required(),
@@ -68,6 +70,16 @@ const step = Joi.object({
   lid: oneOf(LIDS),
   uses: Joi.array().items(id).max(MAX_LINES),
   doneWhen: words,
+  mentions: Joi.array()
+    .items(
+      Joi.object({
+        from: Joi.number().integer().min(0).max(MOST_OFFSET).required(),
+        to: Joi.number().integer().min(0).max(MOST_OFFSET).required(),
+        lineId: id.required(),
+        share: Joi.number().min(0).max(1),
+      }),
+    )
+    .max(MAX_LINES),
 });
 
 // The counts of lines and steps are checked with the recipe's meaning, so that they carry a code of their own.
@@ -141,6 +153,8 @@ export const needsSchema = Joi.object({
 });
 
 export const analyseSchema = Joi.object({ recipe: recipeSchema.required(), ...rules, saltBand: oneOf(SALT_BAND_IDS) });
+export const methodSchema = Joi.object({ original: recipeSchema.required(), recipe: recipeSchema.required() });
+
 export const adaptSchema = Joi.object({
   recipe: recipeSchema.required(),
   needs: needsSchema.required(),

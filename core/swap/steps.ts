@@ -1,6 +1,7 @@
 /** The method of a recipe with swaps in it, always written anew from the steps before any of them; and the way back. */
 
 import type { Shelf } from '../food/shelf.ts';
+import { isOtherwise } from '../method/edits.ts';
 import type { Exchange } from '../method/entry.ts';
 import { rewriteMethod } from '../method/rewrite.ts';
 import { type AsWritten, type Line, type Recipe, type Step, settleGroups } from '../vocabulary/recipe.ts';
@@ -20,6 +21,18 @@ function exchangesOf({ lines: before, works }: AsWritten, now: readonly Line[]):
     lines: now.filter(({ replaces }) => replaces === line.id),
     works: works.filter(({ lineId }) => lineId === line.id),
   }));
+}
+
+/** The method of `recipe` by what was written before; lines edited in their place count as exchanged too. */
+export function methodAgainst(original: Recipe, recipe: Recipe, shelf: Shelf): Step[] {
+  const written = { ...writtenOf(original), works: recipe.asWritten?.works ?? [] };
+  const now = new Map(recipe.lines.map((line) => [line.id, line]));
+  const edited = written.lines.flatMap((line): Exchange[] => {
+    const there = now.get(line.id);
+    return there && isOtherwise(line, there) ? [{ line, lines: [there], works: [] }] : [];
+  });
+  const exchanges = [...exchangesOf(written, recipe.lines), ...edited];
+  return exchanges.length === 0 ? written.steps : rewriteMethod(written.steps, written.lines, exchanges, shelf);
 }
 
 /** What is added stands in the place of a line that never was. */

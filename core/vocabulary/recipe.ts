@@ -68,6 +68,17 @@ export interface Step {
   lid?: Lid | undefined;
   uses?: string[] | undefined;
   doneWhen?: string | undefined;
+  /** Where the text speaks of its lines; worked out, and nothing of it is lost with it. */
+  mentions?: Mention[] | undefined;
+}
+
+export interface Mention {
+  /** UTF-16 offsets into the step's text. */
+  from: number;
+  to: number;
+  lineId: string;
+  /** Share of the line that enters here, 0 to 1, where the words say one. */
+  share?: number | undefined;
 }
 
 /** A small recipe of the house that soups take grams of: a stock, a swirl, crumbs. */

@@ -2,10 +2,13 @@
 import { Router } from 'express';
 import { checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
-import { adaptSchema, analyseSchema, readSchema } from '../../contract/schemas.ts';
+import { adaptSchema, analyseSchema, methodSchema, readSchema } from '../../contract/schemas.ts';
 import type { Measures } from '../../contract/types.ts';
 import { type AnalyseOptions, analyse } from '../../core/analysis/analysis.ts';
+import { editsOf, methodFaults } from '../../core/method/edits.ts';
+import { withMentions } from '../../core/method/mentions.ts';
 import type { AdaptRequest } from '../../core/swap/adapt.ts';
+import { methodAgainst } from '../../core/swap/steps.ts';
 import { MAX_LINES, type Recipe } from '../../core/vocabulary/recipe.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
@@ -26,7 +29,7 @@ export const soupRoutes = ({ shelf, heavy, book, knowledge }: Context): Router =
           throw new Problem('recipe.tooManyLines', `The text has more than ${MAX_LINES} ingredient lines. Read it in parts.`, {
             errors: [{ path: '/text', code: 'recipe.tooManyLines', message: 'Read it in parts.' }],
           });
-        return reading;
+        return { ...reading, recipe: { ...reading.recipe, steps: withMentions(reading.recipe.steps, reading.recipe.lines, shelf.now()) } };
       }),
     )
     .all('/read', notAllowed('POST'))
@@ -48,5 +51,21 @@ export const soupRoutes = ({ shelf, heavy, book, knowledge }: Context): Router =
         return heavy.adapt({ ...request, prices: await book.priceList() }, left);
       }),
     )
-    .all('/adapt', notAllowed('POST'));
+    .all('/adapt', notAllowed('POST'))
+    .post(
+      '/method',
+      route(async ({ body }) => {
+        const { original, recipe } = checkBody<{ original: Recipe; recipe: Recipe }>(methodSchema, body);
+        checkRecipe(original, knows, '/original');
+        checkRecipe(recipe, knows);
+        const here = shelf.now();
+        const steps = methodAgainst(original, recipe, here);
+        return {
+          steps: withMentions(steps, recipe.lines, here),
+          edits: editsOf(original.steps, steps),
+          faults: methodFaults({ ...recipe, steps }, original.steps),
+        };
+      }),
+    )
+    .all('/method', notAllowed('POST'));
 };

@@ -17,8 +17,8 @@ export interface HeavyWork {
 const MOST_WAITING = 16;
 /** A search that names no limit, ms; longer than the longest seen by far. */
 const SEARCH_MS = 30_000;
-/** An ordinary recipe takes some 3 ms; what takes two seconds is none. */
-const READ_MS = 2000;
+/** An ordinary recipe takes some 3 ms; what takes five seconds is none, on a busy machine and in a thread that is only starting. */
+const READ_MS = 5000;
 
 export function threads(paths: { adapt: string; read: string }, shelf: () => Shelf): HeavyWork {
   const search = workerPool<AdaptTask, AdaptResult>({ path: paths.adapt, mostWaiting: MOST_WAITING });
