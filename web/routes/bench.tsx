@@ -5,6 +5,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import type { VersionBody } from '../../contract/types.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
 import { REGIME_IDS, type RegimeId } from '../../core/regime/regime.ts';
+import type { Needs } from '../../core/swap/needs.ts';
 import type { Plan } from '../../core/swap/plan.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { useDraft, usePrices, useSettings, useSoup, useVersions } from '../api/queries.ts';
@@ -135,6 +136,13 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
     const asked = useBench.getState();
     start(asked.recipe, asked.needs, prices, count, view.core.onShelf(view.core.shelf));
   }, [start, prices, count, view.core]);
+  const askAnew = useCallback(
+    (needs: Needs) => {
+      useBench.getState().setNeeds(needs);
+      workOut();
+    },
+    [workOut],
+  );
   const onNeeds = useCallback((open: boolean) => setDialog(open ? 'need' : null), []);
   useBenchKeys({
     // An amount being edited keeps the keys to itself: in a field they are not heard.
@@ -227,6 +235,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
           onCancel={cancel}
           onBack={stop}
           onTake={take}
+          onAsk={askAnew}
         />
         <BowlPanel soupId={soupId} view={view} />
       </div>

@@ -1,27 +1,31 @@
 import type { ReactNode } from 'react';
 import type { AdaptResult } from '../../../core/swap/adapt.ts';
 import { limitOf } from '../../../core/swap/need.ts';
-import type { NeedRef } from '../../../core/swap/needs.ts';
+import type { NeedRef, Needs } from '../../../core/swap/needs.ts';
 import type { Change, Plan } from '../../../core/swap/plan.ts';
 import { tallyOf, tallyWords } from '../../../core/swap/tally.ts';
 import { NUTRIENT_LABELS } from '../../../core/vocabulary/nutrient.ts';
 import { figure, needLabel, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
+import { Disclosure } from '../../ui/disclosure.tsx';
 import { Notice, State } from '../../ui/state.tsx';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
 import { foodName, planWords } from '../bench/words.ts';
 import { BroughtIn } from './BroughtIn.tsx';
+import { PlanMethod } from './PlanMethod.tsx';
 import { plansOf, type Search } from './usePlans.ts';
 
 interface Props {
   view: BenchView;
   search: Exclude<Search, { state: 'idle' } | { state: 'failed' }>;
   onTake: (plan: Plan) => void;
+  /** Searches again with these needs. */
+  onAsk: (needs: Needs) => void;
 }
 
 /** Plans as they come, closest first; when there are none, why, and what giving way would buy. */
-export function PlanList({ view, search, onTake }: Props) {
+export function PlanList({ view, search, onTake, onAsk }: Props) {
   const plans = plansOf(search);
   const result = search.state === 'done' ? search.result : null;
   return (
@@ -40,7 +44,15 @@ export function PlanList({ view, search, onTake }: Props) {
       <ol className="mt-2 flex flex-col gap-2">
         {plans.map((plan, index) => (
           <li key={plan.changes.map(({ lineId, swapId }) => `${lineId}:${swapId}`).join()}>
-            <PlanCard view={view} plan={plan} title={`Plan ${index + 1}`} first={index === 0} onTake={() => onTake(plan)} />
+            <PlanCard
+              view={view}
+              plan={plan}
+              title={`Plan ${index + 1}`}
+              first={index === 0}
+              onTake={() => onTake(plan)}
+              onNot={(change) => onAsk(view.core.needsWithout(change, view.needs, view.core.shelf))}
+              onOnly={(change) => onTake({ ...plan, recipe: view.core.onlyChange(plan, change, view.recipe, view.core.shelf) })}
+            />
           </li>
         ))}
       </ol>
@@ -54,6 +66,8 @@ function PlanCard({
   title,
   first = false,
   onTake,
+  onNot,
+  onOnly,
   children,
 }: {
   view: BenchView;
@@ -61,6 +75,8 @@ function PlanCard({
   title: string;
   first?: boolean;
   onTake: () => void;
+  onNot?: (change: Change) => void;
+  onOnly?: (change: Change) => void;
   children?: ReactNode;
 }) {
   const brought = [...new Set(plan.changes.flatMap(({ adds }) => adds.allergens))];
@@ -93,11 +109,26 @@ function PlanCard({
       {children}
       <ul className="mt-1.5 flex flex-col gap-1 text-sm">
         {plan.changes.map((change) => (
-          <li key={change.lineId}>
-            <ChangeText view={view} change={change} />
+          <li key={`${change.lineId}:${change.swapId}`}>
+            <ChangeText view={view} change={change} />{' '}
+            {onNot && (
+              <Button kind="chip" onClick={() => onNot(change)} aria-label={`Not this one: ${change.name}, ${title.toLowerCase()}`}>
+                not this one
+              </Button>
+            )}{' '}
+            {onOnly && plan.changes.length > 1 && (
+              <Button kind="chip" onClick={() => onOnly(change)} aria-label={`Only this one: ${change.name}, ${title.toLowerCase()}`}>
+                only this one
+              </Button>
+            )}
           </li>
         ))}
       </ul>
+      {plan.recipe.steps.length > 0 && plan.changes.length > 0 && (
+        <Disclosure lazy summary={`the method of ${title.toLowerCase()}, with what changes`}>
+          <PlanMethod view={view} plan={plan} />
+        </Disclosure>
+      )}
       <div className="mt-1.5 flex flex-wrap gap-1">
         {plan.meets.map((verdict) => (
           <State

@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { LineSwap } from '../../../core/swap/forLine.ts';
+import type { Needs } from '../../../core/swap/needs.ts';
 import type { Plan } from '../../../core/swap/plan.ts';
 import { Button } from '../../ui/button.tsx';
 import { Notice } from '../../ui/state.tsx';
@@ -20,10 +21,23 @@ interface Props {
   onCancel: () => void;
   onBack: () => void;
   onTake: (plan: Plan) => void;
+  onAsk: (needs: Needs) => void;
 }
 
 /** Swaps for the line in hand, or whole plans: what could be done, and what it would do. */
-export const SwapsPanel = memo(function SwapsPanel({ view, swaps, search, plans, onPlans, onUse, onWorkOut, onCancel, onBack, onTake }: Props) {
+export const SwapsPanel = memo(function SwapsPanel({
+  view,
+  swaps,
+  search,
+  plans,
+  onPlans,
+  onUse,
+  onWorkOut,
+  onCancel,
+  onBack,
+  onTake,
+  onAsk,
+}: Props) {
   return (
     <section aria-label="Swaps" className="flex min-h-0 flex-col rounded-xl border border-line bg-card lg:contain-strict" id="swaps" tabIndex={-1}>
       <WorkItOut search={search} plans={plans} onPlans={onPlans} onWorkOut={onWorkOut} onCancel={onCancel} onBack={onBack} />
@@ -38,7 +52,7 @@ export const SwapsPanel = memo(function SwapsPanel({ view, swaps, search, plans,
         ) : search.state === 'idle' ? (
           <LineSwaps view={view} swaps={swaps} onUse={onUse} />
         ) : (
-          <PlanList view={view} search={search} onTake={onTake} />
+          <PlanList view={view} search={search} onTake={onTake} onAsk={onAsk} />
         )}
       </div>
     </section>
