@@ -3,6 +3,7 @@
  * what is said beside. Soups and judgements: common practice, no source.
  */
 import { describe, expect, test } from '@jest/globals';
+import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { readRecipe } from '../reading/read.ts';
 import { SOUPS } from '../test/method/cases.ts';
@@ -10,7 +11,10 @@ import { adapt } from './adapt.ts';
 import { dearLines } from './fit.ts';
 import type { Needs } from './needs.ts';
 import type { Plan } from './plan.ts';
+import { sayNeeds } from './sayNeeds.ts';
 import { entersAfterBlending, isInPieces, isSmooth } from './smooth.ts';
+import { tallyOf } from './tally.ts';
+import { judgeNeeds } from './verdict.ts';
 
 const read = (soup: keyof typeof SOUPS) => readRecipe(SOUPS[soup], { measures: 'auto' }, SHELF).recipe;
 const plansFor = (soup: keyof typeof SOUPS, needs: Needs, plans = 5): Plan[] =>
@@ -127,4 +131,13 @@ describe('smooth, by the structure of the method', () => {
   test('what the soup is called after is blended in and not left out', () => {
     for (const plan of plansFor('chicken', { smooth: true })) expect(gone(plan)).not.toContain('chicken-breast-raw');
   });
+});
+
+test('twenty mushrooms to avoid are one need in the count', () => {
+  const recipe = read('mushroom');
+  const { needs } = sayNeeds('no mushrooms, vegan', {}, SHELF);
+  const analysis = analyse(recipe, needs, SHELF);
+  const verdicts = judgeNeeds(needs, { recipe, analysis, original: { recipe, analysis }, shelf: SHELF });
+  expect(verdicts.length).toBeGreaterThan(15);
+  expect(tallyOf(verdicts)).toMatchObject({ asked: 2, broken: 2 });
 });

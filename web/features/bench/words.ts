@@ -93,7 +93,7 @@ export function planWords(plan: Plan, { original, core, needs }: BenchView): str
     unknown.length > 0 ? `${capitalised(LIST.format(unknown))} ${unknown.length > 1 ? 'go' : 'goes'} down too, by an amount not known here.` : '',
     rises.length > 0 ? `Watch what rises: ${LIST.format(rises)}.` : '',
     added.length > 0
-      ? `Tell the table: ${LIST.format(added.map((id) => ALLERGEN_LABELS[id]))} ${added.length > 1 ? 'come' : 'comes'} in or has to be checked.`
+      ? `Tell the table: ${LIST.format(added.map((id) => ALLERGEN_LABELS[id]))} ${added.length > 1 ? 'come in or have' : 'comes in or has'} to be checked.`
       : '',
   ]
     .filter(Boolean)

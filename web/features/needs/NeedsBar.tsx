@@ -1,7 +1,7 @@
 import { Plus, X } from 'lucide-react';
 import { memo } from 'react';
 import { withoutNeed } from '../../../core/swap/need.ts';
-import { tallyOf, tallyWords } from '../../../core/swap/tally.ts';
+import { MOST_APART, tallyOf, tallyWords } from '../../../core/swap/tally.ts';
 import type { NeedVerdict } from '../../../core/swap/verdict.ts';
 import { needLabel } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
@@ -13,9 +13,6 @@ import type { BenchView } from '../bench/view.ts';
 import { NeedsForm } from './NeedsForm.tsx';
 
 const TONE: Record<string, Tone> = { meets: 'meets', likely: 'likely', cannotTell: 'check', breaks: 'breaks' };
-/** More kept or avoided foods than this are one chip together. */
-const MOST_CHIPS = 3;
-
 interface Props {
   view: BenchView;
   adding: boolean;
@@ -27,7 +24,7 @@ export const NeedsBar = memo(function NeedsBar({ view, adding, onAdding }: Props
   const setNeeds = useBench((state) => state.setNeeds);
   const { needs, verdicts } = view;
   const avoided = verdicts.filter(({ need }) => need.kind === 'avoid');
-  const together = avoided.length > MOST_CHIPS;
+  const together = avoided.length > MOST_APART;
   const single = together ? verdicts.filter(({ need }) => need.kind !== 'avoid') : verdicts;
   return (
     <section aria-label="Needs" className="flex flex-wrap items-center gap-1.5">

@@ -3,7 +3,7 @@ import type { AdaptResult } from '../../../core/swap/adapt.ts';
 import { limitOf } from '../../../core/swap/need.ts';
 import type { NeedRef, Needs } from '../../../core/swap/needs.ts';
 import type { Change, Plan } from '../../../core/swap/plan.ts';
-import { tallyOf, tallyWords } from '../../../core/swap/tally.ts';
+import { MOST_APART, tallyOf, tallyWords, together } from '../../../core/swap/tally.ts';
 import { NUTRIENT_LABELS } from '../../../core/vocabulary/nutrient.ts';
 import { figure, needLabel, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
@@ -79,6 +79,7 @@ function PlanCard({
   onOnly?: (change: Change) => void;
   children?: ReactNode;
 }) {
+  const avoided = view.needs.avoidFoods?.length ?? 0;
   const brought = [...new Set(plan.changes.flatMap(({ adds }) => adds.allergens))];
   return (
     <article className="rounded-lg border border-line p-2.5" aria-label={title}>
@@ -130,12 +131,12 @@ function PlanCard({
         </Disclosure>
       )}
       <div className="mt-1.5 flex flex-wrap gap-1">
-        {plan.meets.map((verdict) => (
+        {together(plan.meets).map((verdict) => (
           <State
             key={`${verdict.need.kind}-${verdict.need.index}`}
             tone={verdict.state === 'breaks' ? 'breaks' : verdict.state === 'cannotTell' ? 'check' : 'meets'}
           >
-            {needLabel(verdict.need, view.needs, view)}
+            {avoided > MOST_APART && verdict.need.kind === 'avoid' ? `avoids ${avoided} foods` : needLabel(verdict.need, view.needs, view)}
             {verdict.state === 'likely' && verdict.chance !== undefined
               ? `, likely (${Math.round(verdict.chance * 100)} %)`
               : verdict.state === 'cannotTell'
@@ -155,8 +156,8 @@ const ChangeText = ({ view, change }: { view: BenchView; change: Change }) => (
       {lower(change.name)}
       {change.alternatives ? ` (or ${change.alternatives.map(lower).join(', ')})` : ''}
     </strong>{' '}
-    {change.why.length > 0 ? `for ${change.why.map((need) => needLabel(need, view.needs, view)).join(', ')}` : 'to keep the pot as full and thick'}
-    {change.work.length > 0 && `. ${change.work.join(' ')}`} {change.cautions.join(' ')}
+    {change.why.length > 0 ? `for ${change.why.map((need) => needLabel(need, view.needs, view)).join(', ')}` : 'to keep the pot as full and thick'}.{' '}
+    {[...change.work, ...change.cautions].join(' ')}
   </>
 );
 
