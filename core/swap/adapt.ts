@@ -5,6 +5,7 @@
 import type { PriceList } from '../bowl/cost.ts';
 import { closePreparations, openPreparations } from '../bowl/preparation.ts';
 import type { Shelf } from '../food/shelf.ts';
+import { withMentions } from '../method/mentions.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { bowlAlone } from './bowlSize.ts';
 import { explainClash } from './clash.ts';
@@ -39,17 +40,20 @@ const HOUSE_MARGIN = 0.8;
 
 export function adapt(request: AdaptRequest, ofKitchen: Shelf, { now, onPlan }: AdaptTools): AdaptResult {
   const { recipe, shelf } = openPreparations(request.recipe, ofKitchen);
-  const told = onPlan && ((plan: Plan) => onPlan(asKept(plan)));
+  const told = onPlan && ((plan: Plan) => onPlan(asKept(plan, shelf)));
   const result = adaptOpened({ ...request, recipe }, shelf, { now, ...(told ? { onPlan: told } : {}) });
   return {
     ...result,
-    plans: result.plans.map(asKept),
-    ...(result.clash ? { clash: { ...result.clash, nearest: result.clash.nearest && asKept(result.clash.nearest) } } : {}),
+    plans: result.plans.map((plan) => asKept(plan, shelf)),
+    ...(result.clash ? { clash: { ...result.clash, nearest: result.clash.nearest && asKept(result.clash.nearest, shelf) } } : {}),
   };
 }
 
-/** A plan whose recipe is kept: lines of a preparation name it, and no food. */
-const asKept = (plan: Plan): Plan => ({ ...plan, recipe: closePreparations(plan.recipe) });
+/** A plan whose recipe is kept: lines of a preparation name it, and no food; its steps know what they say of which line. */
+const asKept = (plan: Plan, shelf: Shelf): Plan => ({
+  ...plan,
+  recipe: closePreparations({ ...plan.recipe, steps: withMentions(plan.recipe.steps, plan.recipe.lines, shelf) }),
+});
 
 function adaptOpened(request: AdaptRequest, shelf: Shelf, { now, onPlan }: AdaptTools): AdaptResult {
   const deadline = now() + (request.timeLimitMs ?? DEFAULT_TIME_MS);
