@@ -403,11 +403,15 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
         {
           original: ref('Analysis'),
           plans: list(ref('Plan')),
-          clash: object({
-            needs: list(ref('Need')),
-            nearest: { anyOf: [ref('Plan'), { type: 'null' }] },
-            relax: list(object({ need: ref('Need'), to: number, distance: number })),
-          }),
+          clash: object(
+            {
+              needs: list(ref('Need')),
+              nearest: { anyOf: [ref('Plan'), { type: 'null' }] },
+              relax: list(object({ need: ref('Need'), to: number, distance: number })),
+              gaps: list(object({ lineId: string, needs: list(ref('Need')) })),
+            },
+            ['gaps'],
+          ),
           bowl: object({ servings: number, servingMl: number, distance: number }),
           timedOut: boolean,
         },

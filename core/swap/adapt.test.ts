@@ -409,3 +409,20 @@ test('a family that is avoided is one need to the clash', () => {
     ['avoid', 'mushrooms'],
   ]);
 });
+
+test('a line that may not stay and that nothing is known for is named as a gap of the catalogue', () => {
+  const leek = soup([line('butter', 'butter-salted', 40), line('leek', 'leek', 500), line('water', 'water', 900)], {
+    title: 'Leek soup',
+    servings: 4,
+    steps: [
+      step('s1', { method: 'sweat', text: 'Sweat the leek in the butter.', uses: ['butter', 'leek'] }),
+      step('s2', { stage: 'simmer', method: 'simmer', text: 'Add the water and simmer.', uses: ['water'] }),
+    ],
+  });
+  const fats = SHELF.foods.filter(({ id, category }) => category === 'fat' || /butter|spread|ghee/.test(id)).map(({ id }) => id);
+  const ask = (needs: Needs) => adapt({ recipe: leek, needs }, SHELF, { now: () => 0 }).clash;
+  const others = fats.filter((id) => id !== 'butter-salted');
+  expect(ask({ allergens: ['milk'], avoidFoods: others })?.gaps).toMatchObject([{ lineId: 'butter', needs: [{ kind: 'allergen', id: 'milk' }] }]);
+  // What is to be kept is no gap.
+  expect(ask({ allergens: ['milk'], keepLines: ['butter'] })?.gaps).toBeUndefined();
+});

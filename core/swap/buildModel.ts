@@ -50,7 +50,16 @@ export function buildModel(input: ModelInput): Model {
   const slots = input.every ? opened.slots : withReasons(opened.slots, rowsOf(traits, original, asAsked), original);
   const base = Float64Array.from(original);
   for (const { line, food } of slots) if (food) addScaled(base, -1, contribution(line, food, line.grams?.best ?? 0, traits, place));
-  return { traits, original, base, slots, rows, terms: termsOf(traits, original, base, slots, asked), unmeetable: opened.unmeetable };
+  return {
+    traits,
+    original,
+    base,
+    slots,
+    rows,
+    terms: termsOf(traits, original, base, slots, asked),
+    unmeetable: opened.unmeetable,
+    gaps: opened.gaps,
+  };
 }
 
 /** The same model with its limits drawn in: nothing else of it hangs on them. */

@@ -19,9 +19,15 @@ export function explainClash(judge: Judge): Pick<AdaptResult, 'clash' | 'bowl' |
   }
   const nearest = nearestPlans(judge, clash);
   const bowl = bowlThatDoes(judge, clash);
+  const gaps = judge.model(all, new Set()).gaps.map(({ lineId, needs }) => ({ lineId, needs: named(needs) }));
   return {
     ...(bowl ? { bowl } : {}),
-    clash: { needs: named(clash), nearest: nearest[0]?.plan ?? null, relax: nearest.flatMap(({ relax }) => relax) },
+    clash: {
+      needs: named(clash),
+      nearest: nearest[0]?.plan ?? null,
+      relax: nearest.flatMap(({ relax }) => relax),
+      ...(gaps.length > 0 ? { gaps } : {}),
+    },
     ...(judge.expired() ? { timedOut: true } : {}),
   };
 }

@@ -74,6 +74,13 @@ export interface Model {
   terms: readonly Term[];
   /** Needs that no choice can meet. */
   unmeetable: ReadonlySet<Need>;
+  /** Lines that may not stay and that the catalogue knows no way for. */
+  gaps: readonly Gap[];
+}
+
+export interface Gap {
+  lineId: string;
+  needs: readonly Need[];
 }
 
 /** Every part of a set of choices, slot by slot. */

@@ -13,7 +13,7 @@ import { ADD_WATER, ADDITIONS } from './data/additions.ts';
 import { blendedIn, isLiquid, leftOutId, toppedUpId } from './data/levers.ts';
 import { type Swap, type SwapPart, swapsFor } from './data/swaps.ts';
 import { DEAR_STAYS, Fit } from './fit.ts';
-import { MOST_OPTIONS, type Option, type Part, type Slot } from './model.ts';
+import { type Gap, MOST_OPTIONS, type Option, type Part, type Slot } from './model.ts';
 import { type Asked, type Need, type NeedOf, ofKind } from './need.ts';
 import { CHANGE_COST, DEFAULT_WEIGHTS, type TraitName, USUAL_PULL } from './objective.ts';
 import { entersAfterBlending, isInPieces } from './smooth.ts';
@@ -31,10 +31,10 @@ export function openSlots(
   place: Place,
   traits: readonly TraitName[],
   { potMl, every }: { potMl: number; every: boolean },
-): { slots: Slot[]; unmeetable: Set<Need> } {
+): { slots: Slot[]; unmeetable: Set<Need>; gaps: Gap[] } {
   const opening = new Opening(asked, place, traits, potMl);
   const slots = [...countedLines(place.recipe).flatMap((line) => opening.slotOf(line) ?? []), ...opening.added(every)];
-  return { slots: slots.sort((a, b) => Number(b.forced) - Number(a.forced)), unmeetable: opening.unmeetable };
+  return { slots: slots.sort((a, b) => Number(b.forced) - Number(a.forced)), unmeetable: opening.unmeetable, gaps: opening.gaps };
 }
 
 /** The dearest are left out where there are more than a slot takes. */
@@ -51,6 +51,7 @@ interface Says {
 
 class Opening {
   readonly unmeetable = new Set<Need>();
+  readonly gaps: Gap[] = [];
   private readonly asked: Asked;
   private readonly place: Place;
   private readonly traits: readonly TraitName[];
@@ -105,6 +106,8 @@ class Opening {
       ? []
       : this.ways(line, food).flatMap((swap) => this.optionOf(swap, line, food, says, broken.length > 0) ?? []);
     if (options.length === 0) {
+      // What is to be kept is no gap of the catalogue.
+      if (broken.length > 0 && !this.isKept(line, food)) this.gaps.push({ lineId: line.id, needs: broken });
       this.nothingCanMeet(broken);
       return null;
     }

@@ -200,6 +200,12 @@ function Clashing({ view, clash, onTake }: { view: BenchView; clash: NonNullable
             {whyUnknown(view, need)}
           </span>
         ))}
+        {clash.gaps?.map(({ lineId }) => (
+          <span key={lineId} className="block">
+            No way is known here for '{view.recipe.lines.find(({ id }) => id === lineId)?.text ?? lineId}': a gap of this catalogue, not of the
+            kitchen.
+          </span>
+        ))}
         {clash.relax.map(({ need, to, distance }) => {
           const limit = limitOf(need, view.needs);
           return limit ? (
