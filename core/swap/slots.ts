@@ -9,7 +9,7 @@ import type { Food } from '../vocabulary/food.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Line } from '../vocabulary/recipe.ts';
 import { contribution, type Place } from './contribution.ts';
-import { ADD_WATER, ADDITIONS } from './data/additions.ts';
+import { ADD_WATER, ADDITIONS, type Addition } from './data/additions.ts';
 import { blendedIn, isLiquid, leftOutId, toppedUpId } from './data/levers.ts';
 import { type Swap, type SwapPart, swapsFor } from './data/swaps.ts';
 import { DEAR_STAYS, Fit } from './fit.ts';
@@ -114,14 +114,17 @@ class Opening {
     return { line, food, options: fewEnough(broken.length > 0 ? options : [this.keep(line, food), ...options]), forced: broken.length > 0 };
   }
 
-  /** A slot for each thing that may be added, nothing or it: what a need asks for, or everything there is. */
+  /** A slot for each thing that may be added, nothing or it: what a need asks for, and whatever thickens. */
   added(every: boolean): Slot[] {
     const { recipe } = this.place;
     const litres = this.potMl / 1000;
     const poured = recipe.lines.some(({ foodId, stage }) => isLiquid(foodId) && stage !== 'bowl' && stage !== 'plate');
     const asked = new Set(ofKind(this.asked.needs, 'limit').flatMap(({ limit }) => (limit.min === undefined ? [] : [limit.nutrient])));
     const wantsBody = ofKind(this.asked.needs, 'body').length > 0;
-    const rows = ADDITIONS.filter(({ gives, thickens }) => every || gives.some((nutrient) => asked.has(nutrient)) || (thickens && wantsBody));
+    // What feeds is added where it is asked for, and not to make up for what was taken out.
+    const isWanted = ({ gives, thickens, fills }: Addition) =>
+      gives.some((nutrient) => asked.has(nutrient)) || (thickens && wantsBody) || (every && (thickens || fills));
+    const rows = ADDITIONS.filter(isWanted);
     const nothing: Says = { breaks: [], checks: [] };
     return [...rows, ...(poured || litres === 0 ? [] : [ADD_WATER])].flatMap((row): Slot[] => {
       const line: Line = {

@@ -113,7 +113,9 @@ const fitOf = (soup: Recipe, needs: Needs): Fit =>
 function placesToAdd(soup: Recipe, needs: Needs): Line[] {
   const litres = analyse(soup, needs, SHELF).potMl / 1000;
   const poured = soup.lines.some(({ foodId }) => isLiquid(foodId));
-  return [...ADDITIONS, ...(poured ? [] : [ADD_WATER])].map(({ id }) => ({
+  const asked = new Set((needs.limits ?? []).flatMap(({ nutrient, min }) => (min === undefined ? [] : [nutrient])));
+  const wanted = ADDITIONS.filter(({ gives, thickens, fills }) => thickens || fills || gives.some((nutrient) => asked.has(nutrient)));
+  return [...wanted, ...(poured ? [] : [ADD_WATER])].map(({ id }) => ({
     id,
     stage: 'base',
     text: id,
