@@ -92,7 +92,8 @@ export class Drafts {
     const last = this.last.filter(({ text }) => !(isWeighed && text.startsWith('Taste')));
     this.list.forEach(({ step, text, uses }, at) => {
       if (!isNothing(text) || isNothing(step.text)) {
-        const { uses: _, ...rest } = step;
+        // Where the old words spoke of their lines is no longer true of new ones.
+        const { uses: _, mentions: __, ...rest } = step;
         out.push({ ...rest, text: capital(text.trim()), ...(uses.length > 0 || step.uses ? { uses: [...new Set(uses)] } : {}) });
       }
       out.push(...(this.after.get(at) ?? []), ...(at === end ? last : []));

@@ -125,7 +125,10 @@ export function plateSays({ needs, terms }: Asked, stood: readonly Standing[], r
   const called = (ids: readonly string[]) =>
     listed(sides.filter(({ id }) => ids.includes(id)).map((line) => `the ${calledInSteps(shelf.food(line.foodId ?? '') ?? { name: line.text })}`));
   return needs.flatMap((need, index): Said[] => {
-    if (stood[index]?.state === 'breaks') return [];
+    const { state } = stood[index] ?? {};
+    if (state === 'breaks') return [];
+    // What only a label can tell of the bowl is not said to fit.
+    const fits = state === 'meets' || state === 'likely';
     if (need.kind === 'limit') {
       const { nutrient, per, max } = need.limit;
       const { value = 0 } = analysis.plateServing?.[nutrient] ?? {};
@@ -134,7 +137,7 @@ export function plateSays({ needs, terms }: Asked, stood: readonly Standing[], r
       return [
         {
           kind: 'tell',
-          message: `In the bowl it fits; with ${all} beside it there are ${figure(nutrient, value)} ${nutrientName(nutrient)}, over ${figure(nutrient, max)}.`,
+          message: `${fits ? 'In the bowl it fits; with' : 'With'} ${all} beside it there are ${figure(nutrient, value)} ${nutrientName(nutrient)}, over ${figure(nutrient, max)}.`,
         },
       ];
     }
@@ -143,7 +146,14 @@ export function plateSays({ needs, terms }: Asked, stood: readonly Standing[], r
     if (row?.scopes.plate !== 'contains' && row?.scopes.plate !== 'breaks') return [];
     const because = row.because.filter(({ state }) => state === 'contains' || state === 'breaks').map(({ lineId }) => lineId);
     const label = need.kind === 'allergen' ? `no ${ALLERGEN_LABELS[need.id]}` : DIET_LABELS[need.id];
-    return [{ kind: 'tell', message: `In the bowl it fits '${label}'; ${called(because)} beside it does not.` }];
+    return [
+      {
+        kind: 'tell',
+        message: fits
+          ? `In the bowl it fits '${label}'; ${called(because)} beside it does not.`
+          : `Beside the bowl ${called(because)} breaks '${label}'.`,
+      },
+    ];
   });
 }
 

@@ -12,7 +12,7 @@ const recipe = soup(
     line('oil', 'olive-oil', 30),
     line('onion', 'onion', 150),
     line('tomato', 'tomatoes-canned', 800),
-    line('stock', 'vegetable-broth-low-sodium', 600),
+    line('stock', 'vegetable-stock-homemade', 600),
     line('bread', 'bread-white', 240, { stage: 'plate' }),
     line('cheese', 'cheddar', 120, { stage: 'plate' }),
   ],
@@ -42,6 +42,12 @@ describe('asked of the bowl', () => {
     const [plan] = ask({ allergens: ['milk'] }).plans;
     expect(plan?.changes).toEqual([]);
     expect(plan?.says?.map(({ message }) => message)).toContain("In the bowl it fits 'no milk'; the cheddar cheese beside it does not.");
+  });
+  test('what only a label can tell of the bowl is not said to fit', () => {
+    const checked = { ...recipe, lines: recipe.lines.map((one) => (one.id === 'stock' ? line('stock', 'chicken-broth', 600) : one)) };
+    const [plan] = adapt({ recipe: checked, needs: { allergens: ['milk'] } }, SHELF, { now: () => 0 }).plans;
+    expect(plan?.meets[0]?.state).toBe('cannotTell');
+    expect(plan?.says?.map(({ message }) => message)).toContain("Beside the bowl the cheddar cheese breaks 'no milk'.");
   });
   test('a limit too', () => {
     const max = analysis.perServing.sodiumMg.value * 1.5;

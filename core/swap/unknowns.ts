@@ -4,7 +4,7 @@ import { ceilingPer100g } from '../food/ceiling.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { REGIMES } from '../regime/regime.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
-import type { Recipe } from '../vocabulary/recipe.ts';
+import { countedLines, type Recipe } from '../vocabulary/recipe.ts';
 import { type NeedScope, servedFigures } from './scope.ts';
 
 export interface Unknown {
@@ -17,18 +17,22 @@ export interface Unknown {
 export const NOTHING_UNKNOWN: Unknown = { most: 0, open: [] };
 
 export function unknownOf(recipe: Recipe, analysis: Analysis, nutrient: Nutrient, shelf: Shelf, scope?: NeedScope): Unknown {
-  const { servings, regime } = analysis;
-  const { missing } = servedFigures(analysis, scope)[nutrient];
-  if (missing.length === 0) return NOTHING_UNKNOWN;
-  const lines = new Map(recipe.lines.map((line) => [line.id, line]));
+  if (!servedFigures(analysis, scope)[nutrient].atLeast) return NOTHING_UNKNOWN;
+  const regime = REGIMES[analysis.regime];
   let most = 0;
   const open: string[] = [];
-  for (const { lineId, foodId } of missing) {
-    const line = lines.get(lineId);
-    const food = shelf.food(foodId ?? '');
-    const ceiling = food ? ceilingPer100g(food.category, nutrient, shelf, REGIMES[regime]) : Number.POSITIVE_INFINITY;
-    if (!line?.grams || !Number.isFinite(ceiling)) open.push(lineId);
-    else most += (ceiling * (line.perBowl ? line.grams.best : line.grams.best / servings)) / 100;
+  // Every line is asked: the analysis names only the first of many that leave a figure open.
+  for (const line of countedLines(recipe)) {
+    if (line.eaten === 'removed' || (line.stage === 'plate' && scope !== 'plate')) continue;
+    const food = shelf.food(line.foodId ?? '');
+    if (!food || !line.grams) {
+      open.push(line.id);
+      continue;
+    }
+    if (line.grams.high === 0 || !shelf.figures(food, regime).unknown.includes(nutrient)) continue;
+    const ceiling = ceilingPer100g(food.category, nutrient, shelf, regime);
+    if (!Number.isFinite(ceiling)) open.push(line.id);
+    else most += (ceiling * (line.perBowl ? line.grams.best : line.grams.best / analysis.servings)) / 100;
   }
   return { most, open };
 }
