@@ -63,7 +63,11 @@ describe('a family is every food of it, dried and canned and in what is usually 
     ['no tomatoes', ['tomato', 'tomato-paste', 'ketchup', 'tomatoes-canned', 'salsa'], ['red-pepper']],
     ['no chilli', ['chilli-red', 'cayenne', 'curry-paste-red', 'harissa', 'sambal'], ['black-pepper', 'red-pepper']],
     ['mild', ['chilli-red', 'curry-paste-green'], ['ginger']],
-    ['no cream', ['cream-heavy', 'half-and-half', 'creme-fraiche', 'sour-cream'], ['milk-whole', 'oat-cream', 'cream-cheese', 'coconut-yogurt', 'coconut-cream']],
+    [
+      'no cream',
+      ['cream-heavy', 'half-and-half', 'creme-fraiche', 'sour-cream'],
+      ['milk-whole', 'oat-cream', 'cream-cheese', 'coconut-yogurt', 'coconut-cream'],
+    ],
     ['no butter', ['butter-salted', 'butter-unsalted', 'ghee'], ['buttermilk', 'peanut-butter', 'lima-beans-dry', 'butternut-squash']],
     ['no seeds', ['sesame-seeds', 'tahini', 'pumpkin-seeds', 'flaxseed'], ['rapeseed-oil', 'coriander-seed', 'lupin-flour', 'celery-salt']],
     ['no potatoes', ['potato', 'potato-starch', 'instant-mash', 'gnocchi'], ['sweet-potato']],
