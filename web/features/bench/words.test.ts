@@ -55,6 +55,8 @@ describe('a plan in words', () => {
   test('says when nothing has to change', () => {
     const { plans, view } = planFor({});
     expect(planWords(plans[0] as never, view)).toBe('Nothing has to change: the soup meets the needs as it is.');
+    const open = { ...(plans[0] as object), meets: [{ need: { kind: 'allergen', id: 'milk', index: 0 }, state: 'cannotTell' }] };
+    expect(planWords(open as never, view)).toMatch(/^No change is known to be needed: the labels/);
   });
 });
 

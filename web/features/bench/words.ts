@@ -68,7 +68,11 @@ export function exchangeWords(change: Change, core: Kitchen): string {
 
 /** The plan in a few sentences: what goes out and in, the body, what moves, what is lost and what rises, what to tell the table. */
 export function planWords(plan: Plan, { original, core, needs }: BenchView): string {
-  if (plan.changes.length === 0) return 'Nothing has to change: the soup meets the needs as it is.';
+  // What is still to be looked up is not said to be met.
+  if (plan.changes.length === 0)
+    return plan.meets.some(({ state }) => state === 'cannotTell')
+      ? 'No change is known to be needed: the labels and what is marked below have to be checked first.'
+      : 'Nothing has to change: the soup meets the needs as it is.';
   const limited = (needs.limits ?? []).map(({ nutrient }) => nutrient);
   const out = plan.changes.map((change) => exchangeWords(change, core));
   const before = original.analysis;
