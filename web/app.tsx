@@ -1,4 +1,6 @@
-import { createBrowserRouter, Link, NavLink, Outlet, useRouteError } from 'react-router';
+import { lazy, Suspense } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
+import { Link, NavLink, Route, Routes, useLocation } from 'react-router';
 import { Soups } from './routes/soups.tsx';
 import { useFocusOfScreen } from './ui/screen.tsx';
 import { Waiting } from './ui/state.tsx';
@@ -6,7 +8,16 @@ import { Waiting } from './ui/state.tsx';
 const tab = ({ isActive }: { isActive: boolean }) =>
   `rounded px-2.5 py-1 max-sm:px-2 ${isActive ? 'bg-kale-soft text-white underline decoration-2 underline-offset-4' : 'text-oat hover:bg-kale-soft'}`;
 
-function Shell() {
+const Read = lazy(async () => ({ default: (await import('./routes/read.tsx')).Read }));
+const Bench = lazy(async () => ({ default: (await import('./routes/bench.tsx')).Bench }));
+const Compare = lazy(async () => ({ default: (await import('./routes/compare.tsx')).Compare }));
+const Foods = lazy(async () => ({ default: (await import('./routes/foods.tsx')).Foods }));
+const Preparations = lazy(async () => ({ default: (await import('./routes/preparations.tsx')).Preparations }));
+const Settings = lazy(async () => ({ default: (await import('./routes/settings.tsx')).SettingsScreen }));
+
+/** The head of every screen, and below it the screen of the address. The first screen comes with the page, the others when they are opened. */
+export function App() {
+  const { pathname } = useLocation();
   useFocusOfScreen();
   return (
     <div className="flex min-h-dvh flex-col">
@@ -36,14 +47,27 @@ function Shell() {
         </nav>
       </header>
       <main id="main" className="flex min-h-0 flex-1 flex-col">
-        <Outlet />
+        <ErrorBoundary resetKeys={[pathname]} fallbackRender={({ error }) => <Failed error={error} />}>
+          <Suspense fallback={<Waiting>Opening the kitchen ...</Waiting>}>
+            <Routes>
+              <Route path="/" element={<Soups />} />
+              <Route path="/soups" element={<Soups />} />
+              <Route path="/read" element={<Read />} />
+              <Route path="/soups/:id/bench" element={<Bench />} />
+              <Route path="/soups/:id/compare" element={<Compare />} />
+              <Route path="/foods/:id?" element={<Foods />} />
+              <Route path="/preparations/:id?" element={<Preparations />} />
+              <Route path="/settings" element={<Settings />} />
+              <Route path="*" element={<Failed error={null} />} />
+            </Routes>
+          </Suspense>
+        </ErrorBoundary>
       </main>
     </div>
   );
 }
 
-function Failed() {
-  const error = useRouteError();
+function Failed({ error }: { error: unknown }) {
   return (
     <div className="m-auto max-w-md p-8 text-center">
       <h1 className="text-xl">This screen could not be shown</h1>
@@ -56,26 +80,3 @@ function Failed() {
     </div>
   );
 }
-
-const Loading = () => <Waiting>Opening the kitchen ...</Waiting>;
-
-export const router = createBrowserRouter([
-  {
-    element: <Shell />,
-    errorElement: <Failed />,
-    hydrateFallbackElement: <Loading />,
-    children: [
-      { path: '/', element: <Soups /> },
-      { path: '/soups', element: <Soups /> },
-      { path: '/read', lazy: async () => ({ Component: (await import('./routes/read.tsx')).Read }) },
-      { path: '/soups/:id/bench', lazy: async () => ({ Component: (await import('./routes/bench.tsx')).Bench }) },
-      { path: '/soups/:id/compare', lazy: async () => ({ Component: (await import('./routes/compare.tsx')).Compare }) },
-      { path: '/foods', lazy: async () => ({ Component: (await import('./routes/foods.tsx')).Foods }) },
-      { path: '/foods/:id', lazy: async () => ({ Component: (await import('./routes/foods.tsx')).Foods }) },
-      { path: '/preparations', lazy: async () => ({ Component: (await import('./routes/preparations.tsx')).Preparations }) },
-      { path: '/preparations/:id', lazy: async () => ({ Component: (await import('./routes/preparations.tsx')).Preparations }) },
-      { path: '/settings', lazy: async () => ({ Component: (await import('./routes/settings.tsx')).SettingsScreen }) },
-      { path: '*', element: <Failed /> },
-    ],
-  },
-]);

@@ -1,12 +1,12 @@
 import './styles.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
-import { StrictMode } from 'react';
+import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { RouterProvider } from 'react-router/dom';
+import { ErrorBoundary } from 'react-error-boundary';
+import { BrowserRouter } from 'react-router';
 import { LostServer } from './api/client.ts';
-import { router } from './app.tsx';
-import { Toaster } from './ui/toast.tsx';
+import { App } from './app.tsx';
 
 // Radix writes a style element while a dialog is open; the strict policy wants the page's nonce on it.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
@@ -18,12 +18,20 @@ const queries = new QueryClient({
   },
 });
 
+// Nothing is said before the first screen stands: it comes after it.
+const Toaster = lazy(() => import('./ui/Toaster.tsx'));
+
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <Toaster>
-        <RouterProvider router={router} />
-      </Toaster>
+      <BrowserRouter>
+        <App />
+      </BrowserRouter>
+      <ErrorBoundary fallback={null}>
+        <Suspense>
+          <Toaster />
+        </Suspense>
+      </ErrorBoundary>
     </QueryClientProvider>
   </StrictMode>,
 );

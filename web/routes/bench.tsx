@@ -35,7 +35,7 @@ import { Select } from '../ui/field.tsx';
 import { focusAfter } from '../ui/focus.ts';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
-import { say } from '../ui/toast.tsx';
+import { say } from '../ui/toast.ts';
 
 const SAVE_WORDS = {
   clean: 'saved',

@@ -8,7 +8,7 @@ import { figure } from '../kitchen/format.ts';
 import { useKitchen } from '../kitchen/kitchen.ts';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
-import { say } from '../ui/toast.tsx';
+import { say } from '../ui/toast.ts';
 
 const NEW = 'new';
 

@@ -24,7 +24,7 @@ import { Field, Select } from '../ui/field.tsx';
 import { NumberInput } from '../ui/numberInput.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State } from '../ui/state.tsx';
-import { say } from '../ui/toast.tsx';
+import { say } from '../ui/toast.ts';
 
 const MEASURE_NAMES: Record<Measures, string> = {
   auto: 'as the text suggests',

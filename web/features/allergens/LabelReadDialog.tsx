@@ -9,7 +9,7 @@ import { Dialog } from '../../ui/dialog.tsx';
 import { Field, Input, Select } from '../../ui/field.tsx';
 import { Notice } from '../../ui/state.tsx';
 import { Tick } from '../../ui/tick.tsx';
-import { say } from '../../ui/toast.tsx';
+import { say } from '../../ui/toast.ts';
 
 /** A label is worth half a year (common practice, no source). */
 const WORTH_DAYS = 182;

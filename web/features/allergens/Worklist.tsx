@@ -8,7 +8,7 @@ import type { Kitchen } from '../../kitchen/kitchen.ts';
 import { copyText, fileName, saveText } from '../../kitchen/textFile.ts';
 import { Button } from '../../ui/button.tsx';
 import { State } from '../../ui/state.tsx';
-import { say } from '../../ui/toast.tsx';
+import { say } from '../../ui/toast.ts';
 import { LabelReadDialog } from './LabelReadDialog.tsx';
 
 /** What to look up on which pack before this soup is served. */

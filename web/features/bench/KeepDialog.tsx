@@ -6,7 +6,7 @@ import { Dialog } from '../../ui/dialog.tsx';
 import { Disclosure } from '../../ui/disclosure.tsx';
 import { Field, Input } from '../../ui/field.tsx';
 import { Notice } from '../../ui/state.tsx';
-import { say } from '../../ui/toast.tsx';
+import { say } from '../../ui/toast.ts';
 import { Difference } from './Difference.tsx';
 import { useBench } from './store.ts';
 import { openNeeds } from './versionName.ts';

@@ -7,7 +7,7 @@ import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import { Button } from '../../ui/button.tsx';
 import { focusAfter } from '../../ui/focus.ts';
 import { State } from '../../ui/state.tsx';
-import { say } from '../../ui/toast.tsx';
+import { say } from '../../ui/toast.ts';
 import { TakePreparation } from '../preparations/TakePreparation.tsx';
 import { PotSection } from './PotSection.tsx';
 import { potLayers } from './potLayers.ts';

@@ -6,7 +6,7 @@ import { useKitchenSoon } from '../../kitchen/kitchen.ts';
 import { copyText, fileName, saveText } from '../../kitchen/textFile.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
-import { say } from '../../ui/toast.tsx';
+import { say } from '../../ui/toast.ts';
 
 interface Props {
   open: boolean;
