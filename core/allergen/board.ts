@@ -61,12 +61,13 @@ interface Finding<S extends string> {
   lineId: string;
   scope: Scope;
   state: S;
-  path: string[];
+  path: readonly string[];
   unknown: boolean;
 }
 
-const SCOPE_REACH: Scoped<readonly Scope[]> = { pot: ['pot'], bowl: ['pot', 'bowl'], plate: ['pot', 'bowl', 'plate'] };
 export const SCOPES = ['pot', 'bowl', 'plate'] as const;
+/** The first scope, by its place in SCOPES, that takes in what stands in this one: the plate takes in all. */
+const REACHED_FROM: Scoped<number> = { pot: 0, bowl: 1, plate: 2 };
 
 export const scopeOf = (line: Line): Scope => (line.stage === 'plate' ? 'plate' : line.stage === 'bowl' ? 'bowl' : 'pot');
 
@@ -140,7 +141,7 @@ export function allergenBoard(lines: readonly BoardLine[], rules: AllergenRules,
       continue;
     }
     for (const [id, states] of findingsOfFood(food, rules)) {
-      for (const { state, path } of states) push(id, { lineId: line.id, scope, state, path: [...path], unknown: false });
+      for (const { state, path } of states) push(id, { lineId: line.id, scope, state, path, unknown: false });
     }
   }
   return ALLERGENS.map((id) => ({ id, declared: declared.has(id), ...verdict(findings.get(id) ?? [], RANK, 'absent') }));
@@ -159,23 +160,24 @@ export function verdict<S extends string>(
     return { state: clear, scopes: { pot: clear, bowl: clear, plate: clear }, fewestChanges: { pot: NONE, bowl: NONE, plate: NONE }, because: [] };
   const scopes = {} as Scoped<S>;
   const fewestChanges = {} as Scoped<FewestChanges>;
-  for (const scope of SCOPES) {
+  for (let reach = 0; reach < SCOPES.length; reach += 1) {
+    const scope = SCOPES[reach] as Scope;
     let worst = clear;
     let open = false;
     const lineIds: string[] = [];
     for (const finding of findings) {
-      if (!SCOPE_REACH[scope].includes(finding.scope)) continue;
+      if (REACHED_FROM[finding.scope] > reach) continue;
       if (rank[finding.state] < rank[worst]) worst = finding.state;
       open ||= finding.unknown;
-      if (!lineIds.includes(finding.lineId)) lineIds.push(finding.lineId);
+      // What a line says stands together.
+      if (lineIds[lineIds.length - 1] !== finding.lineId && !lineIds.includes(finding.lineId)) lineIds.push(finding.lineId);
     }
     scopes[scope] = worst;
     fewestChanges[scope] = { count: open ? null : lineIds.length, lineIds };
   }
-  const because = [...findings]
-    .sort((a, b) => rank[a.state] - rank[b.state])
+  const because = (findings.length > 1 ? [...findings].sort((a, b) => rank[a.state] - rank[b.state]) : findings)
     .slice(0, MOST_REASONS)
-    .map(({ lineId, path, state }) => ({ lineId, path, state }));
+    .map(({ lineId, path, state }) => ({ lineId, path: [...path], state }));
   return { state: scopes.bowl, scopes, fewestChanges, because };
 }
 

@@ -62,7 +62,7 @@ export function dietVerdicts(lines: readonly BoardLine[], rules: AllergenRules):
         continue;
       }
       const own = diets.get(id);
-      if (own) for (const { state, path } of own) findings.push({ lineId: line.id, scope, state, path: [...path], unknown: false });
+      if (own) for (const { state, path } of own) findings.push({ lineId: line.id, scope, state, path, unknown: false });
     }
     return { id, ...verdict(findings, RANK, 'fits') };
   });

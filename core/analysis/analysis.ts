@@ -20,7 +20,7 @@ import { REGIMES, type RegimeId } from '../regime/regime.ts';
 import { type Seasoning, seasoningOf } from '../taste/toTaste.ts';
 import { type Body, bodyMlOf, bodyOf } from '../texture/body.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
-import type { SourceKind } from '../vocabulary/food.ts';
+import type { Food, SourceKind } from '../vocabulary/food.ts';
 import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
 import { withUnread } from './unread.ts';
@@ -195,17 +195,14 @@ const MOST_NAMED = 20;
 /** Which lines leave which nutrient open. A line taken out leaves nothing open. */
 function missingOf(entries: readonly Entry[]): Missing {
   const missing: Missing = new Map();
-  const add = (key: Nutrient, line: Line) => {
-    const list = missing.get(key);
-    const entry = { lineId: line.id, foodId: line.foodId };
-    if (list && list.length >= MOST_NAMED) return;
-    if (list) list.push(entry);
-    else missing.set(key, [entry]);
-  };
   for (const { line, figures } of entries) {
-    if (line.eaten === 'removed') continue;
-    if (!figures || !line.grams) for (const key of NUTRIENTS) add(key, line);
-    else if (line.grams.high > 0) for (const key of figures.unknown) add(key, line);
+    if (line.eaten === 'removed' || (figures && line.grams && line.grams.high <= 0)) continue;
+    const entry = { lineId: line.id, foodId: line.foodId };
+    for (const key of figures && line.grams ? figures.unknown : NUTRIENTS) {
+      const list = missing.get(key);
+      if (!list) missing.set(key, [entry]);
+      else if (list.length < MOST_NAMED) list.push(entry);
+    }
   }
   return missing;
 }
@@ -232,14 +229,15 @@ function shape({ value, low, high }: Sums, missing: Missing, factor: number, cau
     const key = NUTRIENTS[at] as Nutrient;
     const open = missing.get(key);
     const tables = cautious?.get(at);
-    figures[key] = {
+    const figure: NutrientFigure = {
       value: (value[at] as number) * factor,
       low: (low[at] as number) * factor,
       high: (high[at] as number) * factor,
       atLeast: open !== undefined,
       missing: open ?? NOTHING_MISSING,
-      ...(tables ? { cautious: { low: tables.low * factor, high: tables.high * factor } } : {}),
     };
+    if (tables) figure.cautious = { low: tables.low * factor, high: tables.high * factor };
+    figures[key] = figure;
   }
   return figures;
 }
@@ -290,21 +288,41 @@ function provenanceOf(entries: readonly Entry[], bowl: Bowl): Provenance {
 }
 
 const LIMITED_NUTRIENTS = ['energyKcal', ...LIMITED.filter((key) => key !== 'waterG')] as const satisfies readonly Nutrient[];
+const LIMITED_AT = LIMITED_NUTRIENTS.map((key) => NUTRIENT_INDEX[key]);
+const SOURCE_KINDS = ['measured', 'recalled', 'label', 'imported'] as const satisfies readonly SourceKind[];
+
+const kindsOfFood = new WeakMap<Food, readonly number[]>();
+
+/** For each limited nutrient of a food the place of its kind of source: a figure borrowed from the other table is of that table's. */
+function sourcesOf(food: Food): readonly number[] {
+  let kinds = kindsOfFood.get(food);
+  if (!kinds) {
+    kinds = LIMITED_NUTRIENTS.map((key) => {
+      const { kind } = (food.borrowed?.has(key as StoredNutrient) ? food.other?.source : undefined) ?? food.source;
+      return SOURCE_KINDS.indexOf(kind);
+    });
+    kindsOfFood.set(food, kinds);
+  }
+  return kinds;
+}
 
 function byNutrientOf(entries: readonly Entry[], bowl: Bowl): Provenance['byNutrient'] {
-  const shares: Provenance['byNutrient'] = {};
-  for (const key of LIMITED_NUTRIENTS) {
-    const at = NUTRIENT_INDEX[key];
-    const sums: Record<SourceKind, number> = { measured: 0, recalled: 0, label: 0, imported: 0 };
-    for (const { line, food, figures } of entries) {
-      if (!food || !figures || !line.grams) continue;
-      const kind = food.borrowed?.has(key as StoredNutrient) ? (food.other?.source.kind ?? food.source.kind) : food.source.kind;
-      sums[kind] += line.grams.best * (line.perBowl ? bowl.servings : 1) * (figures.value[at] as number);
+  const many = SOURCE_KINDS.length;
+  const sums = new Float64Array(LIMITED_AT.length * many);
+  for (const { line, food, figures } of entries) {
+    if (!food || !figures || !line.grams) continue;
+    const grams = line.grams.best * (line.perBowl ? bowl.servings : 1);
+    const kinds = sourcesOf(food);
+    for (let n = 0; n < LIMITED_AT.length; n += 1) {
+      const at = n * many + (kinds[n] as number);
+      sums[at] = (sums[at] as number) + grams * (figures.value[LIMITED_AT[n] as number] as number);
     }
-    const total = sums.measured + sums.recalled + sums.label + sums.imported;
-    if (total <= 0) continue;
-    for (const kind of ['measured', 'recalled', 'label', 'imported'] as const) sums[kind] /= total;
-    shares[key] = sums;
   }
+  const shares: Provenance['byNutrient'] = {};
+  LIMITED_NUTRIENTS.forEach((key, n) => {
+    const [measured, recalled, label, imported] = sums.subarray(n * many) as unknown as [number, number, number, number];
+    const total = measured + recalled + label + imported;
+    if (total > 0) shares[key] = { measured: measured / total, recalled: recalled / total, label: label / total, imported: imported / total };
+  });
   return shares;
 }

@@ -52,10 +52,23 @@ export function heatOfLine(recipe: Recipe, lineId: string, stage: Stage): Heat {
   if (stage === 'bowl' || stage === 'plate') return NO_HEAT;
   if (recipe.steps.length === 0) return stage === 'finish' ? NO_HEAT : { wetMinutes: ASSUMED_SIMMER_MIN, dryMinutes: 0, kinds: ['boiled'] };
   const firstUse = recipe.steps.findIndex((step) => step.uses?.includes(lineId));
+  return firstUse < 0 ? heatOfStage(recipe.steps, stage) : heatFrom(recipe.steps, stage, firstUse, lineId);
+}
+
+const byStage = new WeakMap<Recipe['steps'], Partial<Record<Stage, Heat>>>();
+
+/** Of lines that no step names: the same for all of a stage. */
+function heatOfStage(steps: Recipe['steps'], stage: Stage): Heat {
+  let known = byStage.get(steps);
+  if (!known) byStage.set(steps, (known = {}));
+  return (known[stage] ??= heatFrom(steps, stage, -1, ''));
+}
+
+function heatFrom(steps: Recipe['steps'], stage: Stage, firstUse: number, lineId: string): Heat {
   let wetMinutes = 0;
   let dryMinutes = 0;
   const kinds = new Set<HeatKind>();
-  recipe.steps.forEach((step, index) => {
+  steps.forEach((step, index) => {
     const met = firstUse >= 0 ? index >= firstUse : STAGE_ORDER[step.stage] >= STAGE_ORDER[stage];
     if (!met || !step.method) return;
     const wet = WET.get(step.method);

@@ -48,9 +48,41 @@ export interface NoteRule {
   when: (context: NoteContext, met: ReadonlyMap<number, string[]>) => Finding | null;
 }
 
+/** A condition on lines, in the part that is of the food, asked once for each food, and the part that is of the line. */
+interface LineTest {
+  ofFood: ((food: Food) => boolean) | null;
+  ofLine: (line: CountedLine['line']) => boolean;
+}
+
+const LINE_TESTS: LineTest[] = [];
+
+/** The place of the condition among all of them. */
+function register({ foods, categories, states, flags, origins, contains, stages, text, leastGrams = 0 }: LineWhen): number {
+  const ids = foods && new Set(foods);
+  const allergens = contains && new Set<AllergenId>(contains);
+  const anyFood = !foods && !categories && !states && !flags && !origins && !contains;
+  LINE_TESTS.push({
+    ofFood: anyFood
+      ? null
+      : (food) =>
+          (!ids || ids.has(food.id) || (food.like !== undefined && ids.has(food.like))) &&
+          (!categories || categories.includes(food.category)) &&
+          (!states || states.includes(food.state)) &&
+          (!flags || flags.some((flag) => food.flags.includes(flag))) &&
+          (!origins || origins.some((origin) => food.origins.includes(origin))) &&
+          (!allergens || food.contains.some(({ allergen }) => allergens.has(allergen))),
+    ofLine: (line) => (line.grams?.best ?? 0) >= leastGrams && (!stages || stages.includes(line.stage)) && (!text || text.test(line.text)),
+  });
+  return LINE_TESTS.length - 1;
+}
+
 const some = (lineIds: string[]): Finding | null => (lineIds.length > 0 ? { lineIds } : null);
 const linesWhere = (context: NoteContext, test: (counted: CountedLine) => boolean): string[] => context.lines.filter(test).map(({ line }) => line.id);
-const flagged = (flag: string) => (context: NoteContext) => some(linesWhere(context, ({ food }) => food?.flags.includes(flag as never) ?? false));
+/** Lines that meet a condition on their food, asked once of each food. */
+const met = (condition: LineWhen): NoteRule['when'] => {
+  const at = register(condition);
+  return (_, lines) => some(lines.get(at) ?? []);
+};
 const stepsBy = (context: NoteContext, ...methods: Method[]): string[] =>
   context.recipe.steps.filter(({ method }) => method !== undefined && methods.includes(method)).map(({ id }) => id);
 const COMMON = 'common practice, no source';
@@ -132,14 +164,14 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: 'FDA Bad Bug Book, phytohaemagglutinin',
     message:
       'Dry kidney-type beans: soak 5 hours or more in the fridge, throw the water away, boil hard for 30 minutes, then simmer. Never from raw in a slow cooker.',
-    when: flagged('rawKidneyBean'),
+    when: met({ flags: ['rawKidneyBean'] }),
   },
   {
     code: 'salt.potassiumChloride',
     severity: 'caution',
     source: COMMON,
     message: 'Reduced-sodium stocks often hold potassium chloride. Read the pack before serving someone on a potassium limit.',
-    when: flagged('potassiumChloride'),
+    when: met({ flags: ['potassiumChloride'] }),
   },
   {
     code: 'additive.phosphate',
@@ -147,21 +179,21 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: COMMON,
     message:
       'Phosphate additives are common in this food and are absorbed far more than the phosphorus counted here. Look for phosphates on the pack for a kidney diet.',
-    when: flagged('phosphate'),
+    when: met({ flags: ['phosphate'] }),
   },
   {
     code: 'dairy.splits',
     severity: 'caution',
     source: COMMON,
     message: 'This splits when it boils or meets acid: temper it with hot soup and finish off the boil.',
-    when: flagged('splitsWhenBoiled'),
+    when: met({ flags: ['splitsWhenBoiled'] }),
   },
   {
     code: 'egg.finish',
     severity: 'danger',
     source: 'FDA Food Code 3-401.11 and 3-801.11 (memory)',
     message: 'An egg finish: use pasteurised egg, or hold the soup at 71 to 74 C, for anyone young, old, pregnant or with weak immunity.',
-    when: (context) => some(linesWhere(context, ({ line, food }) => food?.category === 'egg' && (line.stage === 'finish' || line.stage === 'bowl'))),
+    when: met({ categories: ['egg'], stages: ['finish', 'bowl'] }),
   },
   {
     code: 'bay.takeOut',
@@ -197,14 +229,14 @@ export const NOTE_RULES: readonly NoteRule[] = [
     severity: 'caution',
     source: 'USDA Table of Nutrient Retention Factors, Release 6 (memory)',
     message: 'Alcohol does not all boil away: 40 % is left after 15 minutes at a simmer, 5 % after two and a half hours.',
-    when: (context) => some(linesWhere(context, ({ food }) => food?.origins.includes('alcohol') ?? false)),
+    when: met({ origins: ['alcohol'] }),
   },
   {
     code: 'honey.infants',
     severity: 'danger',
     source: 'FDA Bad Bug Book, Clostridium botulinum (memory)',
     message: 'Honey is not for a child under 12 months, cooked or not.',
-    when: (context) => some(linesWhere(context, ({ food }) => food?.origins.includes('honey') ?? false)),
+    when: met({ origins: ['honey'] }),
   },
   {
     code: 'line.optional',
@@ -214,34 +246,6 @@ export const NOTE_RULES: readonly NoteRule[] = [
     when: (context) => some(linesWhere(context, ({ line }) => line.optional === true)),
   },
 ];
-
-/** A condition on lines, in the part that is of the food, asked once for each food, and the part that is of the line. */
-interface LineTest {
-  ofFood: ((food: Food) => boolean) | null;
-  ofLine: (line: CountedLine['line']) => boolean;
-}
-
-const LINE_TESTS: LineTest[] = [];
-
-/** The place of the condition among all of them. */
-function register({ foods, categories, states, flags, origins, contains, stages, text, leastGrams = 0 }: LineWhen): number {
-  const ids = foods && new Set(foods);
-  const allergens = contains && new Set<AllergenId>(contains);
-  const anyFood = !foods && !categories && !states && !flags && !origins && !contains;
-  LINE_TESTS.push({
-    ofFood: anyFood
-      ? null
-      : (food) =>
-          (!ids || ids.has(food.id) || (food.like !== undefined && ids.has(food.like))) &&
-          (!categories || categories.includes(food.category)) &&
-          (!states || states.includes(food.state)) &&
-          (!flags || flags.some((flag) => food.flags.includes(flag))) &&
-          (!origins || origins.some((origin) => food.origins.includes(origin))) &&
-          (!allergens || food.contains.some(({ allergen }) => allergens.has(allergen))),
-    ofLine: (line) => (line.grams?.best ?? 0) >= leastGrams && (!stages || stages.includes(line.stage)) && (!text || text.test(line.text)),
-  });
-  return LINE_TESTS.length - 1;
-}
 
 const testsOfFood = new WeakMap<Food, readonly number[]>();
 /** Which conditions speak of a food at all; those of any food are in every list. */
@@ -321,19 +325,19 @@ export const ALL_RULES: readonly NoteRule[] = [...NOTE_RULES, ...CAUTIONS.map(ru
 export function notesFor(context: NoteContext): Note[] {
   const order = { danger: 0, caution: 1, tip: 2 } as const;
   const met = linesByTest(context.lines);
-  return ALL_RULES.flatMap((rule) => {
+  const notes: Note[] = [];
+  for (const rule of ALL_RULES) {
     const found = rule.when(context, met);
-    if (!found) return [];
-    return [
-      {
-        code: rule.code,
-        severity: rule.severity,
-        message: rule.message.replace('{what}', found.what ?? ''),
-        ...(found.what === undefined ? {} : { params: { what: found.what } }),
-        lineIds: found.lineIds ?? [],
-        ...(found.stepIds ? { stepIds: found.stepIds } : {}),
-        source: rule.source,
-      },
-    ];
-  }).sort((a, b) => order[a.severity] - order[b.severity]);
+    if (!found) continue;
+    notes.push({
+      code: rule.code,
+      severity: rule.severity,
+      message: rule.message.replace('{what}', found.what ?? ''),
+      ...(found.what === undefined ? {} : { params: { what: found.what } }),
+      lineIds: found.lineIds ?? [],
+      ...(found.stepIds ? { stepIds: found.stepIds } : {}),
+      source: rule.source,
+    });
+  }
+  return notes.sort((a, b) => order[a.severity] - order[b.severity]);
 }

@@ -41,11 +41,18 @@ export function claimsOf(regime: RegimeId, figures: ClaimFigures): Claim[] {
   const { claims } = REGIMES[regime];
   const disclose = claims.beside ? disclosures(claims.beside, claims, figures) : [];
   return claims.rules.map(({ id, words, any, source }) => {
-    const rows = any.map((row) => weakest(row.map((criterion) => judge(criterion, claims, figures))));
-    const best = rows.reduce((one, other) => (ORDER[other.supported] < ORDER[one.supported] ? other : one));
-    const fat = claims.beside && id.endsWith(':fibreG') ? fatStatement(claims.beside, claims, figures) : [];
-    const beside = [...disclose, ...fat];
-    return { id, regime, words, ...best, ...(best.supported === 'yes' && beside.length > 0 ? { disclose: beside } : {}), source };
+    let best: Judged | undefined;
+    for (const row of any) {
+      const judged = weakest(row, claims, figures);
+      if (!best || ORDER[judged.supported] < ORDER[best.supported]) best = judged;
+    }
+    const { supported, figure, limit } = best as Judged;
+    const claim: Claim = { id, regime, words, supported, figure, limit, source };
+    if (supported === 'yes') {
+      const fat = claims.beside && id.endsWith(':fibreG') ? fatStatement(claims.beside, claims, figures) : [];
+      if (disclose.length + fat.length > 0) claim.disclose = [...disclose, ...fat];
+    }
+    return claim;
   });
 }
 
@@ -54,7 +61,14 @@ const ORDER: Record<Supported, number> = { yes: 0, cannotTell: 1, no: 2 };
 type Judged = Pick<Claim, 'supported' | 'figure' | 'limit'>;
 
 /** All must hold: the one that holds least decides. */
-const weakest = (judged: readonly Judged[]): Judged => judged.reduce((one, other) => (ORDER[other.supported] > ORDER[one.supported] ? other : one));
+function weakest(row: readonly Criterion[], book: ClaimBook, figures: ClaimFigures): Judged {
+  let least: Judged | undefined;
+  for (const criterion of row) {
+    const judged = judge(criterion, book, figures);
+    if (!least || ORDER[judged.supported] > ORDER[least.supported]) least = judged;
+  }
+  return least as Judged;
+}
 
 function judge(criterion: Criterion, book: ClaimBook, figures: ClaimFigures): Judged {
   const { value, low, high, atLeast } = figureOf(criterion, book, figures);
@@ -76,25 +90,24 @@ function factorOf(basis: Basis, { reference }: ClaimBook, { servingGrams, servin
 
 function figureOf({ nutrients, basis, ofEnergy, perKcal }: Criterion, book: ClaimBook, figures: ClaimFigures): Interval {
   const factor = factorOf(basis, book, figures);
-  const sum = nutrients
-    .map((key) => figures.perServing[key])
-    .reduce((one, other) => ({
-      value: one.value + other.value,
-      low: one.low + other.low,
-      high: one.high + other.high,
-      atLeast: one.atLeast || other.atLeast,
-    }));
-  const times = ({ value, low, high, atLeast }: Interval, by: number): Interval => ({ value: value * by, low: low * by, high: high * by, atLeast });
-  if (ofEnergy === undefined && !perKcal) return times(sum, factor);
+  const sum: Interval = { value: 0, low: 0, high: 0, atLeast: false };
+  for (const key of nutrients) {
+    const figure = figures.perServing[key];
+    sum.value += figure.value;
+    sum.low += figure.low;
+    sum.high += figure.high;
+    sum.atLeast ||= figure.atLeast;
+  }
+  if (ofEnergy === undefined && !perKcal) return { value: sum.value * factor, low: sum.low * factor, high: sum.high * factor, atLeast: sum.atLeast };
   // A share of the energy: by the least and the most that either can be, which is wider than the truth.
   const energy = figures.perServing.energyKcal;
-  const part = times(sum, perKcal ? 100 : 100 * (ofEnergy as number));
-  const over = (x: number, kcal: number) => (kcal > 0 ? x / kcal : 0);
+  const by = perKcal ? 100 : 100 * (ofEnergy as number);
+  const over = (x: number, kcal: number) => (kcal > 0 ? (x * by) / kcal : 0);
   return {
-    value: over(part.value, energy.value),
-    low: energy.atLeast ? 0 : over(part.low, energy.high),
-    high: over(part.high, energy.low),
-    atLeast: part.atLeast,
+    value: over(sum.value, energy.value),
+    low: energy.atLeast ? 0 : over(sum.low, energy.high),
+    high: over(sum.high, energy.low),
+    atLeast: sum.atLeast,
   };
 }
 

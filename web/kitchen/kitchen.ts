@@ -58,7 +58,13 @@ export const useOwnFoods = () => useQuery(ownFoodsQuery);
 export const usePins = () => useQuery(pinsQuery);
 
 const MINUTE_MS = 60_000;
-const today = (): string => kitchenDay(new Date(), Intl.DateTimeFormat().resolvedOptions().timeZone);
+let asked = { minute: Number.NaN, day: '' };
+/** Read off the calendar once a minute: every part of a screen asks, at every paint. */
+const today = (): string => {
+  const minute = Math.floor(Date.now() / MINUTE_MS);
+  if (minute !== asked.minute) asked = { minute, day: kitchenDay(new Date(), Intl.DateTimeFormat().resolvedOptions().timeZone) };
+  return asked.day;
+};
 /** Asked again every minute, so that a page left open over midnight looks at its labels on the new day. */
 const everyMinute = (changed: () => void) => {
   const timer = setInterval(changed, MINUTE_MS);
