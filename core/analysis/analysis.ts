@@ -22,7 +22,7 @@ import { type Body, bodyMlOf, bodyOf } from '../texture/body.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import type { Food, SourceKind } from '../vocabulary/food.ts';
 import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
-import type { Line, Recipe } from '../vocabulary/recipe.ts';
+import type { Recipe } from '../vocabulary/recipe.ts';
 import { withUnread } from './unread.ts';
 
 export interface NutrientFigure {
