@@ -122,6 +122,8 @@ class Sweeping {
   private readonly input: Sweep;
   private readonly queue: TinyQueue<Node>;
   private readonly taken: Changes[] = [];
+  /** How much parting a slot at an option lifted the bound, where it was tried (pseudo-costs, after Benichou et al. 1971). */
+  private readonly rises = new Map<number, number>();
   private cut = false;
 
   constructor(model: Model, relaxation: Relaxation, input: Sweep) {
@@ -173,31 +175,41 @@ class Sweeping {
     const { allowed, cut } = withinReach(node.allowed, relaxed, reach);
     this.cut ||= cut;
     const picked = Int32Array.from(relaxed.weights, heaviest);
-    const mixed = slotsToSplit(this.model, relaxed.weights, picked).slice(0, order === 'best' ? LOOKED_AT : 1);
+    const mixed = this.candidates(slotsToSplit(this.model, relaxed.weights, picked), picked, order);
     if (mixed.length === 0) {
       const choice = this.model.slots.map(({ options }, slot) => item(options, bitsAt(picked, slot)));
       const amounts = { grams: relaxed.grams.flat(), value: relaxed.bound };
       this.push({ bound, allowed, from: relaxed.end, depth, leaf: { choice, amounts, picked, raises: relaxed.raises } });
       return;
     }
-    const ways = mixed.map((slot) => halves(allowed, slot, bitsAt(picked, slot)));
-    for (const half of ways.length === 1 ? item(ways, 0) : this.steepest(ways, relaxed.end))
+    for (const half of order === 'any'
+      ? halves(allowed, item(mixed, 0), bitsAt(picked, item(mixed, 0)))
+      : this.steepest(mixed, allowed, picked, relaxed))
       this.push({ ...half, bound: Math.max(bound, half.relaxed?.bound ?? 0), from: relaxed.end, depth });
   }
 
-  /** Of several ways to part a node, the one whose halves lie highest (strong branching); halves that hold nothing are gone. */
-  private steepest(ways: readonly Half[][], from: Basis): Half[] {
+  /** Of the slots that could be split the few that are tried: the one that lifted the bound most so far, and one of which nothing is known. */
+  private candidates(slots: readonly number[], picked: Int32Array, order: Order): readonly number[] {
+    if (order === 'any') return slots.slice(0, 1);
+    const few = slots.slice(0, LOOKED_AT).map((slot) => ({ slot, rise: this.rises.get(riseKey(slot, picked)) }));
+    const unknown = few.filter(({ rise }) => rise === undefined);
+    const known = few.filter(({ rise }) => rise !== undefined).sort((a, b) => (b.rise as number) - (a.rise as number));
+    return [...known.slice(0, 1), ...unknown].slice(0, TRIED).map(({ slot }) => slot);
+  }
+
+  /** Of several slots to part a node at, the halves of the one that lie highest (strong branching); halves that hold nothing are gone. */
+  private steepest(slots: readonly number[], allowed: Int32Array, picked: Int32Array, { bound, end }: Relaxed): Half[] {
     const { reach } = this.input;
     let best: Half[] = [];
     let most = Number.NEGATIVE_INFINITY;
-    for (const way of ways) {
-      const solved = way.flatMap(({ allowed }) => {
-        const relaxed = this.relaxation.solve(allowed, from);
-        return relaxed ? [{ allowed, relaxed }] : [];
-      });
-      const bounds = way.map((_, half) => Math.min(solved[half]?.relaxed.bound ?? reach, reach));
-      const rise = LESSER_COUNTS * Math.min(...bounds) + Math.max(...bounds);
-      if (rise > most) [best, most] = [solved, rise];
+    for (const slot of slots) {
+      const way = halves(allowed, slot, bitsAt(picked, slot)).map((half) => ({ ...half, relaxed: this.relaxation.solve(half.allowed, end) }));
+      const rises = way.map(({ relaxed }) => Math.min(relaxed?.bound ?? reach, reach) - bound);
+      const rise = LESSER_COUNTS * Math.min(...rises) + Math.max(...rises);
+      const key = riseKey(slot, picked);
+      const before = this.rises.get(key);
+      this.rises.set(key, before === undefined ? rise : before + (rise - before) * LATEST_COUNTS);
+      if (rise > most) [best, most] = [way.flatMap(({ allowed: part, relaxed }) => (relaxed ? [{ allowed: part, relaxed }] : [])), rise];
     }
     return best;
   }
@@ -231,8 +243,13 @@ const covers = ({ allowed, leaf }: Node, changes: Changes): boolean =>
 
 /** Of two slots as mixed as each other, this much more cost between what is mixed counts as much as the mixing itself. */
 const EVEN_COST = 0.05;
-/** Slots that are tried before one is split. */
-const LOOKED_AT = 2;
+/** Slots, best first, among which those to try are chosen. */
+const LOOKED_AT = 4;
+/** How many of them are tried. */
+const TRIED = 2;
+/** What the latest rise counts against those before it. */
+const LATEST_COUNTS = 0.3;
+const riseKey = (slot: number, picked: Int32Array): number => slot * MOST_OPTIONS + bitsAt(picked, slot);
 /** What the lesser rise of two halves counts against the greater: the search goes on where the bound is low. */
 const LESSER_COUNTS = 5;
 
