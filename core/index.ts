@@ -36,6 +36,7 @@ export { toCsv } from './formats/csv.ts';
 export type { Exchange, Work } from './method/entry.ts';
 export { rewriteMethod } from './method/rewrite.ts';
 // notes: cautions
+export { type Ranked, rankNotes } from './notes/rank.ts';
 export type { Note } from './notes/rules.ts';
 // quantity: units, numbers, shares in words
 export { dayAfter, isDay, kitchenDay } from './quantity/day.ts';

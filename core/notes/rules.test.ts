@@ -28,13 +28,25 @@ const CASES: Record<string, [fires: Recipe, nearMiss: Recipe]> = {
   'salt.potassiumChloride': [pot([['x', 'chicken-broth-reduced-sodium', 500]]), pot([['x', 'chicken-broth', 500]])],
   'additive.phosphate': [pot([['x', 'ham', 100]]), pot([['x', 'chicken-breast-raw', 100]])],
   'dairy.splits': [pot([['x', 'yogurt-whole', 100]]), pot([['x', 'cream-heavy', 100]])],
-  'egg.finish': [pot([['x', 'egg-yolk', 34, { stage: 'finish' }]]), pot([['x', 'egg-yolk', 34, { stage: 'base' }]])],
+  'egg.finish': [pot([['x', 'egg-yolk', 34, { stage: 'finish' }]]), pot([['x', 'egg-boiled', 50, { stage: 'bowl' }]])],
   'bay.takeOut': [pot([['x', 'bay-leaf', 0.4]], { steps: [simmer, blend] }), pot([['x', 'bay-leaf', 0.4]])],
-  'blend.hot': [pot([], { steps: [simmer, blend] }), pot([])],
+  'blend.hot': [pot([], { steps: [simmer, blend] }), pot([], { steps: [blend, simmer] })],
+  'puree.spits': [
+    pot([], { steps: [simmer, blend, step('again', { method: 'simmer', text: 'Bring back to a simmer.' })] }),
+    pot([], { steps: [simmer, blend] }),
+  ],
+  'cold.sameDay': [
+    pot([], { steps: [blend, step('c', { text: 'Chill for 2 hours.' })] }),
+    pot([], { steps: [simmer, blend, step('c', { text: 'Chill for 2 hours.' })] }),
+  ],
   'greens.vitaminK': [pot([['x', 'parsley', 40]]), pot([['x', 'parsley', 20]])],
   'alcohol.stays': [pot([['x', 'white-wine', 100]]), pot([['x', 'wine-vinegar', 100]])],
   'honey.infants': [pot([['x', 'honey', 10]]), pot([['x', 'maple-syrup', 10]])],
   'cool.fast': [pot([['x', 'carrot', 1800]]), pot([['x', 'carrot', 300]])],
+  'cool.chilled': [says('Chill the soup.'), says('Serve at once.')],
+  'aside.warm': [says('Set the soup aside for 2 hours.'), says('Set the croutons aside.')],
+  'stock.coolsSlow': [says('Leave the stock in the slow cooker to cool.'), says('Cook in the slow cooker for 8 hours.')],
+  'stock.washedPeel': [says('Boil the peelings for a stock.'), says('Peel the potatoes and add the stock.')],
   'keep.days': [says('Keep in the fridge.'), says('Serve at once.')],
   'freeze.dairy': [says('Freeze in tubs.', ['x', 'cream-heavy', 100]), says('Freeze in tubs.', ['x', 'carrot', 100])],
   'freeze.starch': [says('Freeze in tubs.', ['x', 'flour-wheat', 30]), says('Serve.', ['x', 'flour-wheat', 30])],
@@ -51,22 +63,26 @@ const CASES: Record<string, [fires: Recipe, nearMiss: Recipe]> = {
   'cassava.cook': [pot([['x', 'cassava', 100]]), pot([['x', 'potato', 100]])],
   'taro.cook': [pot([['x', 'taro', 100]]), pot([['x', 'parsnip', 100]])],
   'potato.green': [says('Peel the potatoes.', ['x', 'potato', 400]), says('Boil the potatoes.', ['x', 'potato', 400])],
-  'flour.raw': [pot([['x', 'flour-wheat', 20, { stage: 'finish' }]]), pot([['x', 'flour-wheat', 20, { stage: 'base' }]])],
-  'nutmeg.much': [pot([['x', 'nutmeg', 6]]), pot([['x', 'nutmeg', 0.5]])],
+  'flour.raw': [
+    pot([['x', 'flour-wheat', 20, { stage: 'finish' }]]),
+    says('Melt the butter, stir in the flour and cook for 2 minutes.', ['x', 'flour-wheat', 20, { stage: 'finish' }]),
+  ],
+  // Six grams in fifty bowls are a pinch each.
+  'nutmeg.much': [pot([['x', 'nutmeg', 6]]), pot([['x', 'nutmeg', 6]], { servings: 50 })],
   'poultry.core': [pot([['x', 'chicken-thigh-raw', 300]]), pot([['x', 'chicken-stewed', 300]])],
   'mince.core': [pot([['x', 'beef-mince', 300]]), pot([['x', 'ham', 300]])],
-  'fish.core': [pot([['x', 'cod-raw', 300]]), pot([['x', 'tuna-canned', 300]])],
+  'fish.core': [pot([['x', 'prawns-raw', 300]]), pot([['x', 'tuna-canned', 300]])],
   'fish.bones': [pot([['x', 'smoked-haddock', 300]]), pot([['x', 'prawns-raw', 300]])],
   'shells.shut': [pot([['x', 'mussels-raw', 300]]), pot([['x', 'scallops-raw', 300]])],
   'shellfish.kettle': [pot([['x', 'prawns-raw', 200]], { steps: [simmer, blend] }), pot([['x', 'prawns-raw', 200]])],
-  'cheese.soft': [pot([['x', 'blue-cheese', 60, { stage: 'bowl' }]]), pot([['x', 'blue-cheese', 60, { stage: 'simmer' }]])],
+  'cheese.soft': [pot([['x', 'blue-cheese', 60, { stage: 'bowl' }]]), pot([['x', 'blue-cheese', 60, { stage: 'finish' }]])],
   'fish.coldSmoked': [pot([['x', 'salmon-smoked', 60, { stage: 'bowl' }]]), pot([['x', 'salmon-smoked', 60, { stage: 'simmer' }]])],
   'egg.temper': [pot([['x', 'egg-yolk', 34, { stage: 'finish' }]]), pot([['x', 'egg-yolk', 34, { stage: 'simmer' }]])],
   'coconut.boil': [pot([['x', 'coconut-milk', 300]], { steps: [boil] }), pot([['x', 'coconut-milk', 300]])],
   'dairy.acid': [
     pot([
-      ['x', 'yogurt-whole', 100],
-      ['y', 'lemon-juice', 20],
+      ['x', 'milk-whole', 300],
+      ['y', 'tomatoes-canned', 400],
     ]),
     pot([
       ['x', 'cream-heavy', 100],
@@ -87,7 +103,18 @@ const CASES: Record<string, [fires: Recipe, nearMiss: Recipe]> = {
   ],
   'starch.longBoil': [pot([['x', 'cornstarch', 20]], { steps: [boil] }), pot([['x', 'cornstarch', 20]])],
   'flour.cookOut': [pot([['x', 'flour-wheat', 20]]), pot([['x', 'cornstarch', 20]])],
-  'swallow.topping': [pot([['x', 'croutons', 20, { stage: 'bowl' }]]), pot([['x', 'cream-heavy', 20, { stage: 'bowl' }]])],
+  'swallow.topping': [pot([['x', 'chicken-stewed', 60, { stage: 'bowl' }]]), pot([['x', 'cream-heavy', 20, { stage: 'bowl' }]])],
+  'swallow.cheeseTop': [pot([['x', 'cheddar', 20, { stage: 'bowl' }]]), pot([['x', 'cheddar', 20, { stage: 'finish' }]])],
+  'swallow.sticky': [pot([['x', 'peanut-butter', 80, { stage: 'finish' }]]), pot([['x', 'peanut-butter', 80, { stage: 'blend' }]])],
+  'choke.round': [pot([['x', 'grapes', 60, { stage: 'bowl' }]]), pot([['x', 'grapes', 60, { stage: 'blend' }]])],
+  'choke.tomato': [
+    pot([['x', 'tomato', 100, { stage: 'bowl', text: '8 cherry tomatoes' }]]),
+    pot([['x', 'tomato', 100, { stage: 'base', text: '8 cherry tomatoes' }]]),
+  ],
+  'bones.sieve': [
+    says('Crush the shells in the blender and sieve.', ['x', 'prawns-raw', 300]),
+    says('Simmer the shells, strain.', ['x', 'prawns-raw', 300]),
+  ],
   'swallow.stringy': [pot([['x', 'celery', 200]], { steps: [simmer, blend] }), pot([['x', 'carrot', 200]], { steps: [simmer, blend] })],
   'swallow.skins': [pot([['x', 'peas-frozen', 200]], { steps: [simmer, blend] }), pot([['x', 'cauliflower', 200]], { steps: [simmer, blend] })],
   'swallow.starch': [says('Thicken with the starch.', ['x', 'cornstarch', 20]), says('Thicken with the gum.', ['x', 'thickener-gum', 5])],
@@ -98,15 +125,19 @@ const CASES: Record<string, [fires: Recipe, nearMiss: Recipe]> = {
   'sodium.high': [pot([['x', 'salt', 7]]), pot([['x', 'salt', 5]])],
   'carbohydrate.count': [pot([['x', 'potato', 900]]), pot([['x', 'potato', 300]])],
   'salt.tasting': [says('Season and serve.'), says('Season with lemon.')],
-  'oxalate.greens': [pot([['x', 'spinach', 200]]), pot([['x', 'kale', 200]])],
+  'oxalate.greens': [pot([['x', 'spinach', 200]]), pot([['x', 'spinach', 200]], { servings: 50 })],
   'iodine.kelp': [pot([['x', 'kelp-stock', 500]]), pot([['x', 'mushroom-stock-homemade', 500]])],
   'tyramine.aged': [pot([['x', 'parmesan', 30]]), pot([['x', 'ricotta', 30]])],
   'nitrate.infants': [says('Keep for a day.', ['x', 'spinach', 200]), says('Serve.', ['x', 'spinach', 200])],
   'nuts.children': [pot([['x', 'hazelnuts', 30, { stage: 'bowl' }]]), pot([['x', 'hazelnuts', 30, { stage: 'blend' }]])],
   'garnish.raw': [pot([['x', 'parsley', 5, { stage: 'bowl' }]]), pot([['x', 'parsley', 5, { stage: 'simmer' }]])],
-  'hidden.tell': [pot([['x', 'cashews-raw', 60]], { steps: [simmer, blend] }), pot([['x', 'white-beans-cooked', 60]], { steps: [simmer, blend] })],
+  'hidden.tell': [pot([['x', 'white-beans-cooked', 60]], { steps: [simmer, blend] }), pot([['x', 'carrot', 60]], { steps: [simmer, blend] })],
   'alcohol.offBoil': [pot([['x', 'sherry-dry', 40, { stage: 'finish' }]]), pot([['x', 'sherry-dry', 40]])],
-  'alcohol.flame': [says('Flambé with the brandy.'), says('Simmer with the brandy.')],
+  'alcohol.flame': [says('Flambé with the brandy.'), says('Keep the flame at medium and simmer.')],
+  'alcohol.hotPan': [
+    pot([['x', 'brandy', 40]], { steps: [step('f', { method: 'fry' }), simmer] }),
+    pot([['x', 'white-wine', 40]], { steps: [step('f', { method: 'fry' }), simmer] }),
+  ],
   'beet.colour': [pot([['x', 'beetroot', 300]]), pot([['x', 'carrot', 300]])],
   'chilli.hands': [pot([['x', 'jalapeno', 14]]), pot([['x', 'red-pepper', 100]])],
   'grit.leek': [pot([['x', 'leek', 100]]), pot([['x', 'onion', 100]])],
@@ -118,6 +149,45 @@ const CASES: Record<string, [fires: Recipe, nearMiss: Recipe]> = {
   'inulin.wind': [pot([['x', 'sunchoke', 300]]), pot([['x', 'potato', 300]])],
   'pressure.fill': [pot([], { steps: [step('p', { method: 'pressure' })] }), pot([])],
   'blend.batches': [pot([['x', 'water', 3000]], { steps: [simmer, blend] }), pot([], { steps: [simmer, blend] })],
+  'bitter.cucurbits': [pot([['x', 'courgette', 300]]), pot([['x', 'carrot', 300]])],
+  'knife.hard': [says('Peel and cube the squash.', ['x', 'butternut-squash', 600]), says('Add the squash.', ['x', 'butternut-squash', 600])],
+  'takeOut.whole': [
+    pot([['x', 'black-pepper', 1, { text: '8 peppercorns' }]], { steps: [simmer, blend] }),
+    pot([['x', 'black-pepper', 1, { text: 'ground pepper' }]], { steps: [simmer, blend] }),
+  ],
+  'beans.favism': [pot([['x', 'broad-beans-fresh', 200]]), pot([['x', 'green-beans', 200]])],
+  'beans.wind': [pot([['x', 'chickpeas-cooked', 400]]), pot([['x', 'chickpeas-cooked', 60]])],
+  'kernels.bitter': [
+    pot([['x', 'almonds', 5, { text: '3 bitter almonds' }]]),
+    pot([['x', 'almonds-blanched', 100, { text: '100 g blanched almonds' }]]),
+  ],
+  'mushrooms.wild': [pot([['x', 'mushrooms', 100, { text: '100 g wild mushrooms' }]]), pot([['x', 'mushrooms', 100, { text: '100 g mushrooms' }]])],
+  'mushrooms.shiitake': [pot([['x', 'ifct-J003', 50, { stage: 'bowl' }]]), pot([['x', 'ifct-J003', 50]])],
+  'grapefruit.medicines': [pot([['x', 'orange', 50, { text: '1 Seville orange' }]]), pot([['x', 'orange', 50, { text: '1 orange' }]])],
+  'fortify.refeeding': [pot([['x', 'skim-milk-powder', 60]]), pot([['x', 'milk-skim', 60]])],
+  'infants.salt': [says('Take out a portion for the baby before seasoning.', ['x', 'salt', 5]), says('Season with salt.', ['x', 'salt', 5])],
+  'infants.riceDrink': [pot([['x', 'rice-drink', 200]]), pot([['x', 'rice-white-cooked', 100]])],
+  'infants.plantDrink': [pot([['x', 'oat-drink', 400]]), pot([['x', 'milk-whole', 400]])],
+  'milk.raw': [pot([['x', 'milk-whole', 300, { text: '300 ml raw milk' }]]), pot([['x', 'milk-whole', 300, { text: '300 ml milk' }]])],
+  'milk.lactoseFree': [pot([['x', 'milk-lactose-free', 300]]), pot([['x', 'milk-whole', 300]])],
+  'liver.pregnancy': [
+    pot([['x', 'chicken-liver-raw', 100, { text: '100 g chicken liver' }]]),
+    pot([['x', 'chicken-breast-raw', 100, { text: '100 g chicken' }]]),
+  ],
+  'histamine.fish': [pot([['x', 'tuna-canned', 100]]), pot([['x', 'cod-raw', 100]])],
+  'sulphite.asthma': [pot([['x', 'white-wine', 100]]), pot([['x', 'water', 100]])],
+  'cross.peanut': [pot([['x', 'lupin-flour', 30]]), pot([['x', 'cornstarch', 30]])],
+  'cross.nuts': [pot([['x', 'cashews-raw', 60]]), pot([['x', 'sunflower-seeds', 60]])],
+  'cross.seeds': [pot([['x', 'sunflower-seeds', 60]]), pot([['x', 'cashews-raw', 60]])],
+  'cross.pollen': [pot([['x', 'celery', 60, { stage: 'bowl' }]]), pot([['x', 'celery', 60]])],
+  'frozen.slowCooker': [
+    says('Cook in the slow cooker.', ['x', 'chicken-breast-raw', 300, { text: '300 g frozen chicken' }]),
+    says('Cook in the slow cooker.', ['x', 'chicken-breast-raw', 300, { text: '300 g chicken' }]),
+  ],
+  'stems.soft': [
+    pot([['x', 'parsley', 20, { text: 'a bunch of parsley, stalks too' }]], { steps: [simmer, blend] }),
+    pot([['x', 'parsley', 20, { text: 'chopped parsley' }]], { steps: [simmer, blend] }),
+  ],
   'microwave.milk': [says('Warm it in the microwave.'), says('Warm it in a pan.')],
   'potassium.water': [
     says('Boil the potatoes and drain; double-boil for a kidney diet.', ['x', 'potato', 400]),
@@ -131,8 +201,8 @@ describe('cautions', () => {
     expect(bowlOf(fires).notes.map((note) => note.code)).toContain(code);
     expect(bowlOf(nearMiss).notes.map((note) => note.code)).not.toContain(code);
   });
-  test('there are at least sixty, each with a source', () => {
-    expect(ALL_RULES.length).toBeGreaterThanOrEqual(60);
+  test('there are at least a hundred, each with a source', () => {
+    expect(ALL_RULES.length).toBeGreaterThanOrEqual(100);
     for (const { code, source, message } of ALL_RULES) expect([code, source.length > 5, message.length > 20]).toEqual([code, true, true]);
   });
   test('every rule has its case', () => {

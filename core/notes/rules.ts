@@ -5,12 +5,13 @@
 
 import type { CountedLine } from '../allergen/board.ts';
 import type { Bowl } from '../bowl/pot.ts';
-import type { RegimeId } from '../regime/regime.ts';
-import type { AllergenId } from '../vocabulary/allergens.ts';
+import { coolingWords, REGIMES, type RegimeId, reheatWords } from '../regime/regime.ts';
+import { ALLERGEN_LABELS, type AllergenId, SINGLE_TREE_NUTS } from '../vocabulary/allergens.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
-import type { Method, Recipe } from '../vocabulary/recipe.ts';
-import { CAUTIONS, type Caution, type LineWhen, type Severity } from './data/cautions.ts';
+import type { Method, Recipe, Stage } from '../vocabulary/recipe.ts';
+import { linesByTest, register } from './conditions.ts';
+import { CAUTIONS, type Caution, type Concern, type LineWhen, type Severity } from './data/cautions.ts';
 
 export interface Note {
   code: string;
@@ -44,36 +45,10 @@ export interface NoteRule {
   severity: Severity;
   message: string;
   source: string;
+  /** Needs that bring it to the fore. */
+  concerns?: readonly Concern[];
   /** `met` are the lines that meet each registered condition. */
   when: (context: NoteContext, met: ReadonlyMap<number, string[]>) => Finding | null;
-}
-
-/** A condition on lines, in the part that is of the food, asked once for each food, and the part that is of the line. */
-interface LineTest {
-  ofFood: ((food: Food) => boolean) | null;
-  ofLine: (line: CountedLine['line']) => boolean;
-}
-
-const LINE_TESTS: LineTest[] = [];
-
-/** The place of the condition among all of them. */
-function register({ foods, categories, states, flags, origins, contains, stages, text, leastGrams = 0 }: LineWhen): number {
-  const ids = foods && new Set(foods);
-  const allergens = contains && new Set<AllergenId>(contains);
-  const anyFood = !foods && !categories && !states && !flags && !origins && !contains;
-  LINE_TESTS.push({
-    ofFood: anyFood
-      ? null
-      : (food) =>
-          (!ids || ids.has(food.id) || (food.like !== undefined && ids.has(food.like))) &&
-          (!categories || categories.includes(food.category)) &&
-          (!states || states.includes(food.state)) &&
-          (!flags || flags.some((flag) => food.flags.includes(flag))) &&
-          (!origins || origins.some((origin) => food.origins.includes(origin))) &&
-          (!allergens || food.contains.some(({ allergen }) => allergens.has(allergen))),
-    ofLine: (line) => (line.grams?.best ?? 0) >= leastGrams && (!stages || stages.includes(line.stage)) && (!text || text.test(line.text)),
-  });
-  return LINE_TESTS.length - 1;
 }
 
 const some = (lineIds: string[]): Finding | null => (lineIds.length > 0 ? { lineIds } : null);
@@ -86,6 +61,39 @@ const met = (condition: LineWhen): NoteRule['when'] => {
 const stepsBy = (context: NoteContext, ...methods: Method[]): string[] =>
   context.recipe.steps.filter(({ method }) => method !== undefined && methods.includes(method)).map(({ id }) => id);
 const COMMON = 'common practice, no source';
+
+const HEATS: ReadonlySet<string> = new Set(['sweat', 'brown', 'roast', 'bake', 'fry', 'boil', 'simmer', 'steam', 'pressure']);
+const COLD = /\bblend(?:ed)? (?:it )?cold\b|\bonce (?:it has |completely )?(?:cooled|cold)\b|\bwhen (?:it is )?cold\b/i;
+const heatedBefore = (steps: Recipe['steps'], at: number): boolean =>
+  steps.slice(0, at).some(({ method }) => method !== undefined && HEATS.has(method));
+
+const HIDDEN_STAGES: ReadonlySet<Stage> = new Set<Stage>(['base', 'simmer', 'blend']);
+/** What nobody expects in a cream soup, beside the milk and the vegetable it is called after. */
+const HIDDEN: ReadonlySet<AllergenId> = new Set<AllergenId>([
+  ...SINGLE_TREE_NUTS,
+  ...([
+    'treeNut',
+    'peanut',
+    'soy',
+    'sesame',
+    'mustard',
+    'lupin',
+    'coconut',
+    'chestnut',
+    'celery',
+    'fish',
+    'crustacean',
+    'mollusc',
+    'gluten',
+  ] as const),
+]);
+
+/** The names of what a food hides in a puree. */
+function hiddenIn(food: Food): string[] {
+  const held = food.contains.filter(({ allergen }) => HIDDEN.has(allergen)).map(({ allergen }) => ALLERGEN_LABELS[allergen]);
+  return food.category === 'pulse' ? [...held, 'pulses'] : held;
+}
+const listed = (words: readonly string[]): string => (words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`);
 
 /** Where a bowl of soup lies in a kitchen that serves it (common practice). */
 /** A pot weighs this share of what went in, less steam: long uncovered boiling and what stays in the blender included (common practice). */
@@ -171,6 +179,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     severity: 'caution',
     source: COMMON,
     message: 'Reduced-sodium stocks often hold potassium chloride. Read the pack before serving someone on a potassium limit.',
+    concerns: ['potassiumMg', 'sodiumMg'],
     when: met({ flags: ['potassiumChloride'] }),
   },
   {
@@ -179,6 +188,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: COMMON,
     message:
       'Phosphate additives are common in this food and are absorbed far more than the phosphorus counted here. Look for phosphates on the pack for a kidney diet.',
+    concerns: ['phosphorusMg'],
     when: met({ flags: ['phosphate'] }),
   },
   {
@@ -193,7 +203,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     severity: 'danger',
     source: 'FDA Food Code 3-401.11 and 3-801.11 (memory)',
     message: 'An egg finish: use pasteurised egg, or hold the soup at 71 to 74 C, for anyone young, old, pregnant or with weak immunity.',
-    when: met({ categories: ['egg'], stages: ['finish', 'bowl'] }),
+    when: met({ categories: ['egg'], states: ['raw'], stages: ['finish', 'bowl'] }),
   },
   {
     code: 'bay.takeOut',
@@ -211,17 +221,60 @@ export const NOTE_RULES: readonly NoteRule[] = [
     severity: 'caution',
     source: COMMON,
     message:
-      'Blending hot: fill a jar at most half, open the vent under a folded cloth, start slow; or cool first. Blend an allergen-free batch before the others.',
-    when: (context) => {
-      const stepIds = stepsBy(context, 'blend');
+      'Blending hot: fill a jar at most half, open the vent under a folded cloth, start slow, never in a closed cup blender; or cool first. Blend an allergen-free batch before the others.',
+    when: ({ recipe: { steps } }) => {
+      const stepIds = steps.filter(({ method, text }, at) => method === 'blend' && !COLD.test(text) && heatedBefore(steps, at)).map(({ id }) => id);
       return stepIds.length > 0 ? { stepIds } : null;
+    },
+  },
+  {
+    code: 'puree.spits',
+    severity: 'tip',
+    source: COMMON,
+    message: 'A thick puree put back on the heat spits and catches: low heat, a lid ajar, stirred along the bottom, and a long spoon.',
+    when: ({ recipe: { steps } }) => {
+      const blended = steps.findIndex(({ method }) => method === 'blend');
+      const stepIds =
+        blended < 0
+          ? []
+          : steps
+              .slice(blended + 1)
+              .filter(({ method }) => method === 'simmer' || method === 'boil')
+              .map(({ id }) => id);
+      return stepIds.length > 0 ? { stepIds } : null;
+    },
+  },
+  {
+    code: 'cold.sameDay',
+    severity: 'caution',
+    source: COMMON,
+    message:
+      'A cold soup meets no heat that kills germs: clean hands, washed produce, pasteurised dairy; kept at {cold} C or below from the blender to the bowl and eaten the same day.',
+    when: ({ recipe: { steps } }) => {
+      const cold = steps.filter(({ text }) => /\b(?:chill\w*|cold|fridge|refrigerat\w*|iced?)\b/i.test(text));
+      const hot = steps.some(({ method }) => method !== undefined && HEATS.has(method));
+      return cold.length > 0 && !hot ? { stepIds: cold.map(({ id }) => id) } : null;
+    },
+  },
+  {
+    code: 'hidden.tell',
+    severity: 'caution',
+    source: COMMON,
+    message: 'Blended in, {what} cannot be seen or tasted for certain: tell those who eat it, by name.',
+    when: (context) => {
+      if (stepsBy(context, 'blend').length === 0) return null;
+      const hidden = context.lines.filter(({ line, food }) => food && HIDDEN_STAGES.has(line.stage) && hiddenIn(food).length > 0);
+      const what = [...new Set(hidden.flatMap(({ food }) => hiddenIn(food as Food)))];
+      return what.length > 0 ? { lineIds: hidden.map(({ line }) => line.id), what: listed(what) } : null;
     },
   },
   {
     code: 'greens.vitaminK',
     severity: 'caution',
     source: COMMON,
-    message: 'A bowl carries {what} µg of vitamin K. Someone on warfarin needs a steady intake, not none: tell the dietitian.',
+    message:
+      'A bowl carries {what} µg of vitamin K, from greens, herbs, rapeseed or soy oil. Someone on warfarin needs a steady intake, not none: tell the dietitian.',
+    concerns: ['vitaminKUg'],
     when: ({ perBowl }) => (perBowl('vitaminKUg') >= VITAMIN_K_UG ? { what: String(Math.round(perBowl('vitaminKUg'))) } : null),
   },
   {
@@ -229,6 +282,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     severity: 'caution',
     source: 'USDA Table of Nutrient Retention Factors, Release 6 (memory)',
     message: 'Alcohol does not all boil away: 40 % is left after 15 minutes at a simmer, 5 % after two and a half hours.',
+    concerns: ['noAlcohol'],
     when: met({ origins: ['alcohol'] }),
   },
   {
@@ -247,29 +301,6 @@ export const NOTE_RULES: readonly NoteRule[] = [
   },
 ];
 
-const testsOfFood = new WeakMap<Food, readonly number[]>();
-/** Which conditions speak of a food at all; those of any food are in every list. */
-function testsFor(food: Food | null): readonly number[] {
-  const known = food ? testsOfFood.get(food) : undefined;
-  if (known) return known;
-  const found = LINE_TESTS.flatMap(({ ofFood }, at) => (ofFood === null || (food && ofFood(food)) ? [at] : []));
-  if (food) testsOfFood.set(food, found);
-  return found;
-}
-
-/** Lines by the condition they meet: one walk over the lines for all rules. */
-function linesByTest(lines: readonly CountedLine[]): ReadonlyMap<number, string[]> {
-  const met = new Map<number, string[]>();
-  for (const { line, food } of lines)
-    for (const at of testsFor(food)) {
-      if (!(LINE_TESTS[at] as LineTest).ofLine(line)) continue;
-      const ids = met.get(at);
-      if (ids) ids.push(line.id);
-      else met.set(at, [line.id]);
-    }
-  return met;
-}
-
 /** Steps whose words match, once for the steps of a recipe: plans share them. */
 function stepTest(pattern: RegExp): (steps: Recipe['steps']) => readonly string[] {
   const known = new WeakMap<Recipe['steps'], readonly string[]>();
@@ -281,16 +312,24 @@ function stepTest(pattern: RegExp): (steps: Recipe['steps']) => readonly string[
 }
 
 /** A row of the data as a rule. */
-function ruleOf({ code, severity, message, source, line, also, methods, step, over, potMl }: Caution): NoteRule {
+function ruleOf({ code, severity, message, source, line, also, methods, step, unless, concerns = [], over, potMl }: Caution): NoteRule {
   const first = line && register(line);
   const second = also && register(also);
   const said = step && stepTest(step);
+  const denied = unless && stepTest(unless);
   return {
     code,
     severity,
     message,
     source,
+    concerns: [
+      ...concerns,
+      ...(line?.contains ?? []),
+      ...(over ? [over[0]] : []),
+      ...(line?.origins?.includes('alcohol') ? (['noAlcohol'] as const) : []),
+    ],
     when: (context, met) => {
+      if (denied && denied(context.recipe.steps).length > 0) return null;
       if (potMl !== undefined && context.bowl.potMl < potMl) return null;
       const { steps } = context.recipe;
       const stepIds: string[] = [];
@@ -321,10 +360,30 @@ function ruleOf({ code, severity, message, source, line, also, methods, step, ov
 /** Every rule: those of the data, and those that look at more than lines, steps and figures. */
 export const ALL_RULES: readonly NoteRule[] = [...NOTE_RULES, ...CAUTIONS.map(ruleOf)];
 
+const NO_DAYS = 'no number of days is set here, and 2 to 3 are common';
+
+/** A message with its figures: its own, and those of the regime. */
+function filled(message: string, what: string, id: RegimeId): string {
+  if (!message.includes('{')) return message;
+  const regime = REGIMES[id];
+  const { hotHoldC, coldHoldC, core, keptDays } = regime.keeping;
+  const cooling = coolingWords(regime);
+  const words: Readonly<Record<string, string | number>> = {
+    what,
+    hot: hotHoldC,
+    cold: coldHoldC,
+    reheat: reheatWords(regime),
+    cooling: cooling ? `goes ${cooling}` : 'cools as fast as the national code says',
+    days: keptDays ?? NO_DAYS,
+    ...core,
+  };
+  return message.replace(/\{(\w+)\}/g, (hole, name: string) => String(words[name] ?? hole));
+}
+
 /** The notes of a soup, dangers first. */
 export function notesFor(context: NoteContext): Note[] {
   const order = { danger: 0, caution: 1, tip: 2 } as const;
-  const met = linesByTest(context.lines);
+  const met = linesByTest(context.lines, context.bowl.servings);
   const notes: Note[] = [];
   for (const rule of ALL_RULES) {
     const found = rule.when(context, met);
@@ -332,7 +391,7 @@ export function notesFor(context: NoteContext): Note[] {
     notes.push({
       code: rule.code,
       severity: rule.severity,
-      message: rule.message.replace('{what}', found.what ?? ''),
+      message: filled(rule.message, found.what ?? '', context.regime),
       ...(found.what === undefined ? {} : { params: { what: found.what } }),
       lineIds: found.lineIds ?? [],
       ...(found.stepIds ? { stepIds: found.stepIds } : {}),

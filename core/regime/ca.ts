@@ -121,6 +121,7 @@ export const ca = {
       { fromC: 60, toC: 4, withinMin: 360 },
     ],
     reheat: { celsius: 74, minutes: 0.25 },
+    core: { poultry: '74 C', mince: '71 C', fish: '70 C' },
     source: 'Food Retail and Food Services Code (memory)',
   },
 } as const satisfies RegimeRules;

@@ -164,6 +164,7 @@ export const eu = {
     coldHoldC: 5,
     cooling: [],
     reheat: { celsius: 75, minutes: 0 },
+    core: { poultry: 'commonly 75 C', mince: 'commonly 75 C', fish: 'commonly 63 C' },
     source: 'common practice of member states; 852/2004 names no figure for cooling (memory): follow the national code',
   },
 } as const satisfies RegimeRules;

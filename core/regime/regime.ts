@@ -20,16 +20,27 @@ export const REGIME_IDS = Object.keys(RULES) as readonly RegimeId[];
 const named = (id: RegimeId): Regime => ({ id, ...RULES[id] });
 export const REGIMES = Object.fromEntries(REGIME_IDS.map((id) => [id, named(id)] as const)) as Readonly<Record<RegimeId, Regime>>;
 
-/** '63 C and above hot, 8 C and below cold; cooled from 63 to 8 C within 90 minutes; reheated to 70 C for 2 minutes'. */
-export function keepingWords({ keeping }: Regime): string {
-  const { hotHoldC, coldHoldC, cooling, reheat } = keeping;
-  const stages = cooling.map(
-    ({ fromC, toC, withinMin }) => `from ${fromC} to ${toC} C within ${withinMin >= 120 ? `${withinMin / 60} hours` : `${withinMin} minutes`}`,
-  );
+/** 'from 63 to 8 C within 90 minutes and ...'; null where the regime has no figure of its own. */
+export function coolingWords({ keeping: { cooling } }: Regime): string | null {
+  if (cooling.length === 0) return null;
+  return cooling
+    .map(({ fromC, toC, withinMin }) => `from ${fromC} to ${toC} C within ${withinMin >= 120 ? `${withinMin / 60} hours` : `${withinMin} minutes`}`)
+    .join(' and ');
+}
+
+/** '70 C for 2 minutes'. */
+export function reheatWords({ keeping: { reheat } }: Regime): string {
   const held = reheat.minutes >= 1 ? ` for ${reheat.minutes} minutes` : reheat.minutes > 0 ? ` for ${reheat.minutes * 60} seconds` : '';
+  return `${reheat.celsius} C${held}`;
+}
+
+/** '63 C and above hot, 8 C and below cold; cooled from 63 to 8 C within 90 minutes; reheated to 70 C for 2 minutes'. */
+export function keepingWords(regime: Regime): string {
+  const { hotHoldC, coldHoldC } = regime.keeping;
+  const cooling = coolingWords(regime);
   return [
     `held hot at ${hotHoldC} C or above, cold at ${coldHoldC} C or below`,
-    stages.length > 0 ? `cooled ${stages.join(' and ')}` : 'no figure of its own for cooling: follow the national code',
-    `reheated to ${reheat.celsius} C${held}`,
+    cooling ? `cooled ${cooling}` : 'no figure of its own for cooling: follow the national code',
+    `reheated to ${reheatWords(regime)}`,
   ].join('; ');
 }

@@ -15,6 +15,10 @@ export interface Keeping {
   cooling: readonly { fromC: number; toC: number; withinMin: number }[];
   /** Reheating right through. */
   reheat: { celsius: number; minutes: number };
+  /** At the centre when it is cooked. */
+  core: { poultry: string; mince: string; fish: string };
+  /** How long what is made may be kept cold, in words; left out where the regime names no number. */
+  keptDays?: string;
   source: string;
 }
 

@@ -146,6 +146,8 @@ export const us = {
       { fromC: 57, toC: 5, withinMin: 360 },
     ],
     reheat: { celsius: 74, minutes: 0.25 },
-    source: 'FDA Food Code 3-403.11, 3-501.14, 3-501.16 (memory)',
+    core: { poultry: '74 C', mince: '68 C for 17 seconds', fish: '63 C' },
+    keptDays: '7 days at most, the day of making counted as the first',
+    source: 'FDA Food Code 3-401.11, 3-403.11, 3-501.14, 3-501.16, 3-501.17 (memory)',
   },
 } as const satisfies RegimeRules;

@@ -12,6 +12,7 @@ export { ownFoodsOf } from '../../core/food/ownFoods.ts';
 export { searchFoods } from '../../core/food/search.ts';
 export { onShelf, SHELF, shelfWith } from '../../core/food/shelf.ts';
 export { editsOf } from '../../core/method/edits.ts';
+export { rankNotes } from '../../core/notes/rank.ts';
 export { shareWords } from '../../core/quantity/share.ts';
 export { phraseOf } from '../../core/reading/chooseFood.ts';
 export { isLargeChange, typedAmount } from '../../core/reading/typedAmount.ts';

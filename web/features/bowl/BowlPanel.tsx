@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { Analysis } from '../../../core/analysis/analysis.ts';
+import type { Note } from '../../../core/notes/rules.ts';
 import { SEASONED } from '../../../core/taste/balance.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Nutrient } from '../../../core/vocabulary/nutrient.ts';
@@ -172,19 +173,32 @@ function Board({ analysis }: { analysis: Analysis }) {
   );
 }
 
-function Notes({ view: { analysis } }: { view: BenchView }) {
-  const notes = analysis.notes.filter(({ code }) => code !== 'food.unmatched');
-  if (notes.length === 0) return null;
+/** Dangers, what the needs are about and three more; the rest on asking. */
+function Notes({ view: { analysis, needs, core } }: { view: BenchView }) {
+  const { first, more } = core.rankNotes(
+    analysis.notes.filter(({ code }) => code !== 'food.unmatched'),
+    needs,
+  );
+  if (first.length === 0) return null;
   return (
     <section aria-label="Cautions" className="mt-2 border-t border-line pt-2">
       <h3>Cautions</h3>
-      <ul className="mt-1 flex flex-col gap-1 text-sm">
-        {notes.map(({ code, severity, message }) => (
-          <li key={code} className={severity === 'danger' ? 'font-semibold text-beet' : ''}>
-            {message}
-          </li>
-        ))}
-      </ul>
+      <NoteList notes={first} />
+      {more.length > 0 && (
+        <Disclosure summary={more.length === 1 ? 'one more' : `${more.length} more`}>
+          <NoteList notes={more} />
+        </Disclosure>
+      )}
     </section>
   );
 }
+
+const NoteList = ({ notes }: { notes: readonly Note[] }) => (
+  <ul className="mt-1 flex flex-col gap-1 text-sm">
+    {notes.map(({ code, severity, message }) => (
+      <li key={code} className={severity === 'danger' ? 'font-semibold text-beet' : ''}>
+        {message}
+      </li>
+    ))}
+  </ul>
+);
