@@ -12,10 +12,14 @@ export function explainClash(judge: Judge): Pick<AdaptResult, 'clash' | 'bowl' |
   const all = judge.asked.needs;
   const named = (needs: readonly Need[]) => needs.map((need) => refOf(need, all));
   let clash = all;
-  for (const some of unitsOf(judge)) {
-    if (judge.expired()) return { timedOut: true, clash: { needs: named(clash), nearest: null, relax: [] } };
-    const without = clash.filter((one) => !some.includes(one));
-    if (without.length < clash.length && findPlans(judge, without, 1, { order: 'any' }).plans.length === 0) clash = without;
+  // What is added to a soup is added for a need: without it the kitchen is smaller, and what could be left out before may be left out now.
+  for (let before = Number.POSITIVE_INFINITY; clash.length < before; ) {
+    before = clash.length;
+    for (const some of unitsOf(judge)) {
+      if (judge.expired()) return { timedOut: true, clash: { needs: named(clash), nearest: null, relax: [] } };
+      const without = clash.filter((one) => !some.includes(one));
+      if (without.length < clash.length && findPlans(judge, without, 1, { order: 'any' }).plans.length === 0) clash = without;
+    }
   }
   const nearest = nearestPlans(judge, clash);
   const bowl = bowlThatDoes(judge, clash);

@@ -32,6 +32,48 @@ describe('the white-sauce ladder: 1, 2, 3 tablespoons of flour a cup (common pra
   });
 });
 
+/** Grams in the pot and millilitres of liquid, all of it blended. */
+const pureed = (foods: Record<string, number>, liquidMl: number) =>
+  body(soup([...Object.entries(foods).map(([id, grams]) => line(id, id, grams)), line('liquid', 'water', liquidMl)], { steps: [blended] }));
+
+describe('what cooks call soups of so much liquid a gram (common practice, no source)', () => {
+  const ROOTS = pureed({ carrot: 400, parsnip: 300, celeriac: 300 }, 1900);
+  const AT_LEAST_CREAM: readonly (readonly [said: string, soup: ReturnType<typeof pureed>])[] = [
+    ['squash barely covered', pureed({ 'butternut-squash': 1000 }, 600)],
+    ['squash at 0.7 ml a gram', pureed({ 'butternut-squash': 1000 }, 700)],
+    ['squash at 1.1 ml a gram', pureed({ 'butternut-squash': 1000 }, 1100)],
+    ['broccoli at 1.1 ml a gram', pureed({ broccoli: 500 }, 550)],
+    ['broccoli at 1.7 ml a gram', pureed({ broccoli: 500 }, 850)],
+    ['a can of tomatoes with a can of white beans', pureed({ 'tomatoes-canned': 411, 'white-beans-canned-drained': 255, onion: 100 }, 240)],
+    ['parsley and potato', pureed({ parsley: 100, potato: 400, onion: 100 }, 900)],
+    ['cauliflower, its own weight of liquid', pureed({ cauliflower: 600 }, 600)],
+  ];
+  test.each([
+    ['two cups of squash to two litres', pureed({ 'butternut-squash': 280 }, 2000)],
+    ['a little broccoli in broth', pureed({ broccoli: 200, onion: 100 }, 1200)],
+  ])('%s is thinner than roots at 1.9 ml a gram', (_said, thin) => {
+    expect(thin.index).toBeLessThan(ROOTS.index);
+    expect(['broth', 'thin']).toContain(thin.word);
+  });
+  test.each(AT_LEAST_CREAM)('%s is thicker than those roots, and a cream at least', (_said, thick) => {
+    expect(thick.index).toBeGreaterThan(ROOTS.index);
+    expect(['cream', 'thick']).toContain(thick.word);
+  });
+  test('roast tomatoes with a third of their weight of broth are no broth', () => {
+    expect(pureed({ tomato: 1365 }, 507).word).toBe('light cream');
+  });
+  test('a white almond soup can be poured', () => {
+    expect(pureed({ 'almonds-blanched': 200, 'bread-white': 120 }, 800).word).toBe('thick');
+  });
+  test('mushrooms in twice their weight of stock want something that binds', () => {
+    expect(pureed({ mushrooms: 485, onion: 110 }, 1014).word).toBe('thin');
+  });
+  test('less liquid is thicker, whatever the vegetable', () => {
+    for (const id of ['carrot', 'leek', 'courgette', 'peas-frozen', 'spinach', 'beetroot', 'sweet-potato', 'celery'])
+      expect([id, pureed({ [id]: 500 }, 400).index > pureed({ [id]: 500 }, 600).index]).toEqual([id, true]);
+  });
+});
+
 describe('ordering', () => {
   const potatoes = (steps: ReturnType<typeof step>[]) => soup([line('potato', 'potato', 480), line('water', 'water', 1000)], { steps });
   test('potato blended is thicker than half blended, and that than left in pieces', () => {
@@ -81,10 +123,26 @@ test.each([
 describe('what a gram of a food gives the pot, worked by hand', () => {
   const foodOf = (id: string, per100g: Food['per100g'], more: Partial<Food> = {}): Food => ({ ...(SHELF.food(id) as Food), per100g, ...more });
   test.each([
-    ['starch swells by its kind: tubers 15', foodOf('potato', { starchG: 15, fibreG: 0 }, { starchKind: 'tuber' }), (15 * 15) / 100],
+    [
+      'starch swells by its kind: free tuber starch 15',
+      foodOf('potato-starch', { starchG: 80, fibreG: 0 }, { starchKind: 'tuber' }),
+      (80 * 15) / 100,
+    ],
+    [
+      'that of a vegetable inside its pulp, of which a quarter comes on top',
+      foodOf('potato', { starchG: 15, fibreG: 0 }),
+      (15 * 8) / 100 + 0.25 * 0.4,
+    ],
     ['wheat 7.5', foodOf('flour-wheat', { starchG: 70, fibreG: 0 }, { starchKind: 'wheat' }), (70 * 7.5) / 100],
     ['maize 12', foodOf('cornstarch', { starchG: 88 }, { starchKind: 'maize' }), (88 * 12) / 100],
-    ['fibre: seven tenths do not dissolve, and swell fifteenfold', foodOf('carrot', { starchG: 0, fibreG: 3 }), (3 * 0.7 * 15) / 100],
+    [
+      'a vegetable is pulp: the seven tenths of its fibre that do not dissolve, fiftyfold',
+      foodOf('carrot', { starchG: 0, fibreG: 2 }),
+      (2 * 0.7 * 50) / 100,
+    ],
+    ['no less than two fifths of its own volume', foodOf('courgette', { starchG: 0, fibreG: 0.5 }), 0.4],
+    ['and no more than the whole', foodOf('kale', { starchG: 0, fibreG: 5 }), 1],
+    ['fibre of what is no vegetable swells fifteenfold', foodOf('oats-rolled', { starchG: 0, fibreG: 3 }, { fatForm: 'free' }), (3 * 0.7 * 15) / 100],
     [
       'in pulses fivefold, their protein threefold',
       foodOf('white-beans-canned-drained', { starchG: 0, fibreG: 6, proteinG: 7 }),
@@ -98,11 +156,10 @@ describe('what a gram of a food gives the pot, worked by hand', () => {
     expect(bodyMlPerGram(food)).toBeCloseTo(ml, 12);
   });
   test('starch that no row says is what the carbohydrate leaves', () => {
-    const parsnip = foodOf('parsnip', { carbohydrateG: 18, fibreG: 5, sugarsG: 5 }, { starchKind: 'tuber' });
-    expect(bodyMlPerGram(parsnip)).toBeCloseTo(((18 - 5 - 5) * 15 + 5 * 0.7 * 15) / 100, 12);
-    const sweet = foodOf('parsnip', { carbohydrateG: 8, fibreG: 5, sugarsG: 5 }, { starchKind: 'tuber' });
-    expect(bodyMlPerGram(sweet)).toBeCloseTo((5 * 0.7 * 15) / 100, 12);
-    expect(bodyMlPerGram(foodOf('parsnip', { carbohydrateG: 18 }, { starchKind: 'tuber' }))).toBeCloseTo((18 * 15) / 100, 12);
+    const grain = (per100g: Food['per100g']) => bodyMlPerGram(foodOf('semolina', per100g, { starchKind: 'wheat', fatForm: 'free' }));
+    expect(grain({ carbohydrateG: 18, fibreG: 5, sugarsG: 5 })).toBeCloseTo(((18 - 5 - 5) * 7.5 + 5 * 0.7 * 15) / 100, 12);
+    expect(grain({ carbohydrateG: 8, fibreG: 5, sugarsG: 5 })).toBeCloseTo((5 * 0.7 * 15) / 100, 12);
+    expect(grain({ carbohydrateG: 18 })).toBeCloseTo((18 * 7.5) / 100, 12);
   });
   test('nothing is left over where the kind has no starch: dairy', () => {
     expect(bodyMlPerGram(foodOf('milk-whole', { carbohydrateG: 5 }, { fatForm: 'free' }))).toBe(0);

@@ -3,7 +3,7 @@
  *
  *   sum_i m_i (S starch + W insoluble fibre + P pulse protein + dispersed fat / 0.9) b_i / volume
  *
- * b is the blended or dissolved share. Calibrated on the white-sauce ladder: 1, 2, 3 tablespoons of flour a cup give
+ * b is the blended or dissolved share; a vegetable counts as pulp, with its starch inside it. Calibrated on the white-sauce ladder: 1, 2, 3 tablespoons of flour a cup give
  * about 0.25, 0.44, 0.60, thin, medium, thick (common practice). It orders soups by thickness; it is never a viscosity
  * and never a texture level for someone with a swallowing difficulty.
  */
@@ -16,7 +16,16 @@ import { blendedShare } from './blended.ts';
 /** Millilitres of swollen gel per gram. Estimates. */
 const SWELLING = { wheat: 7.5, maize: 12, tuber: 15, caged: 3, blended: 8 } as const satisfies Record<StarchKind, number>;
 const INSOLUBLE_FIBRE_SWELLING = 15;
-const PULSE_SKIN_SWELLING = 5;
+/** Skins of pulses and of nuts. */
+const SKIN_SWELLING = 5;
+/**
+ * A blended vegetable is a pulp: its cell walls hold this much water, and it takes up no less and no more of its own volume than this.
+ * Estimates, set by what cooks call soups of so much liquid a gram (common practice; `body.test.ts`).
+ */
+const PULP_SWELLING = 50;
+const LEAST_PULP = 0.4;
+const MOST_PULP = 1;
+const SHARED_ROOM = 0.25;
 const PULSE_PROTEIN_SWELLING = 3;
 const FAT_DENSITY = 0.9;
 /** Share of dietary fibre that does not dissolve, where a row does not say (estimate). */
@@ -51,13 +60,20 @@ export function bodyMlPerGram(food: Food): number {
 
 function swellingOf(food: Food): number {
   const n = food.per100g;
-  const pulse = food.category === 'pulse';
   const starch =
     n.starchG ?? (CATEGORY_ROWS[food.category].starchless ? 0 : Math.max(0, (n.carbohydrateG ?? 0) - (n.fibreG ?? 0) - (n.sugarsG ?? 0)));
-  const fibre = (n.fibreG ?? 0) * INSOLUBLE_SHARE * (pulse ? PULSE_SKIN_SWELLING : INSOLUBLE_FIBRE_SWELLING);
-  const protein = pulse || food.id === 'silken-tofu' ? (n.proteinG ?? 0) * PULSE_PROTEIN_SWELLING : 0;
-  const fat = food.fatForm === 'dispersed' ? (n.fatG ?? 0) / FAT_DENSITY : 0;
-  return (starch * SWELLING[food.starchKind] + fibre + protein + fat) / 100;
+  const gel = (starch * SWELLING[food.starchKind]) / 100;
+  const fibre = ((n.fibreG ?? 0) * INSOLUBLE_SHARE) / 100;
+  const fat = food.fatForm === 'dispersed' ? (n.fatG ?? 0) / FAT_DENSITY / 100 : 0;
+  if (CATEGORY_ROWS[food.category].vegetable && food.state !== 'dry' && food.state !== 'processed') {
+    const pulp = Math.max(LEAST_PULP, Math.min(MOST_PULP, fibre * PULP_SWELLING));
+    // The starch of a vegetable swells inside the cells that make the pulp: the two share most of their room.
+    return Math.max(pulp, gel) + SHARED_ROOM * Math.min(pulp, gel) + fat;
+  }
+  const pulse = food.category === 'pulse';
+  const skins = pulse || food.category === 'nut-seed' ? SKIN_SWELLING : INSOLUBLE_FIBRE_SWELLING;
+  const protein = pulse || food.id === 'silken-tofu' ? ((n.proteinG ?? 0) * PULSE_PROTEIN_SWELLING) / 100 : 0;
+  return gel + fibre * skins + protein + fat;
 }
 
 /** Share of a food's own body that reaches the pot. */
