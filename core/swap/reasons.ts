@@ -128,6 +128,9 @@ const keyOf = ({ swap, parts }: Option): string =>
 
 export const fillsUp = ({ swap }: Option): boolean => swap !== null && /-(?:held-back|topped-up)$|^add-water$/.test(swap.id);
 
+/** Whether the soup as it was does not keep the row. */
+export const isOver = ({ coefficients, bound }: Row, original: Float64Array): boolean => dot(coefficients, original) > bound;
+
 /** Whether an undone change, at the amounts of a plan, carries its share of what some row is over. `undone` and `done` are traits of the pot. */
 export function carries(row: Row, original: Float64Array, done: Float64Array, undone: Float64Array, isLast: boolean): boolean {
   const over = dot(row.coefficients, original) - row.bound;

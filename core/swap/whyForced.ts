@@ -1,9 +1,9 @@
 /** What a change is for: the needs that break when it is undone and the rest of the plan stays. */
 import { brokenNeeds, traitsAt } from './amounts.ts';
 import type { Judge } from './judge.ts';
-import type { Model, Option, Slot } from './model.ts';
+import type { Model, Option, Row, Slot } from './model.ts';
 import type { Need } from './need.ts';
-import { carries, fillsUp, isLastStep } from './reasons.ts';
+import { carries, fillsUp, isLastStep, isOver } from './reasons.ts';
 import { servedFigures } from './scope.ts';
 import type { Leaf } from './search.ts';
 import { entersAfterBlending, isInPieces } from './smooth.ts';
@@ -42,9 +42,11 @@ function reckoned(needs: readonly Need[], model: Model, leaf: Leaf, slot: number
   const option = item(leaf.choice, slot);
   const done = traitsAt(model, leaf.choice, leaf.amounts.grams);
   const undone = traitsWithout(model, leaf, slot, keep);
-  const carried = model.rows.flatMap((row) => (row.need && carries(row, model.original, done, undone, isLastStep(own, option)) ? [row.need] : []));
-  // The soup's own liquid makes room or fills up: it is for no need unless it carries one.
-  if (carried.length > 0 || fillsUp(option)) return carried;
+  const speaksFor = (row: Row) => row.need !== null && carries(row, model.original, done, undone, isLastStep(own, option));
+  // The soup's own liquid makes room or fills up: it is for no need but what was over and it carries.
+  if (fillsUp(option)) return model.rows.flatMap((row) => (row.need && isOver(row, model.original) && speaksFor(row) ? [row.need] : []));
+  const carried = model.rows.flatMap((row) => (row.need && speaksFor(row) ? [row.need] : []));
+  if (carried.length > 0) return carried;
   const choice = leaf.choice.map((option, index) => (index === slot ? keep : option));
   const grams = leaf.amounts.grams.filter((_, part) => slotOfPart(leaf.choice, part) !== slot);
   const broken = brokenNeeds(model, choice, grams);
