@@ -126,6 +126,7 @@ const schemas = {
       ),
       diets: list(object({ id: { enum: DIETS }, state: ref('DietState'), scopes: scoped(ref('DietState')), fewestChanges: scoped(fewest), because })),
       body: object({ index: number, word: string }),
+      colour: string,
       saltPercent: number,
       provenance: object({
         measured: number,
@@ -159,7 +160,7 @@ const schemas = {
         ),
       ),
     },
-    ['plate', 'plateServing', 'cost', 'choices'],
+    ['plate', 'plateServing', 'colour', 'cost', 'choices'],
   ),
   AllergenState: { enum: ['contains', 'check', 'mayContain', 'absent'] },
   DietState: { enum: ['fits', 'check', 'breaks'] },

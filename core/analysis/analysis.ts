@@ -17,8 +17,10 @@ import { type Note, notesFor } from '../notes/rules.ts';
 import { type Claim, claimsOf } from '../regime/claims.ts';
 import { type Declared, declaredFigures } from '../regime/declared.ts';
 import { REGIMES, type RegimeId } from '../regime/regime.ts';
+import { colourOf } from '../taste/colour.ts';
 import { type Seasoning, seasoningOf } from '../taste/toTaste.ts';
-import { type Body, bodyMlOf, bodyOf } from '../texture/body.ts';
+import { blendedShare } from '../texture/blended.ts';
+import { type Body, bodyMlOf, bodyOf, releasedShare } from '../texture/body.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import type { Food, SourceKind } from '../vocabulary/food.ts';
 import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
@@ -78,6 +80,8 @@ export interface Analysis {
   diets: DietVerdict[];
   body: Body;
   saltPercent: number;
+  /** Of the pot, as a word; left out where too much of it has a colour nobody knows. */
+  colour?: string;
   /** Where salt is 'to taste': what brings the pot to the house's band, and what a bowl has then. */
   seasoning?: Seasoning;
   provenance: Provenance;
@@ -153,6 +157,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
   const plateServing = plate && servedOf(entries, bowl, recipe);
   const claims = claimsOf(regime.id, { perServing, servingGrams: bowl.servingGrams, servingMl: bowl.servingMl });
   const seasoning = seasoningOf(recipe, bowl, shelf, options.saltBand);
+  const colour = colourOfPot(recipe, entries);
   const cost = options.prices ? costOf(recipe, bowl.servings, options.prices, shelf) : null;
 
   return {
@@ -179,6 +184,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
     allergens: allergenBoard(board, rules, new Set(regime.declaredAllergens)),
     diets: dietVerdicts(board, rules),
     body: bodyOfPot(recipe, entries, bowl.potMl),
+    ...(colour ? { colour } : {}),
     saltPercent: bowl.servingGrams > EMPTY ? (perServing.saltG.value / bowl.servingGrams) * 100 : 0,
     ...(seasoning ? { seasoning } : {}),
     provenance: provenanceOf(eaten, bowl),
@@ -255,6 +261,19 @@ function servedOf(entries: readonly Entry[], bowl: Bowl, recipe: Recipe): Nutrie
 }
 
 const bodyOfPot = (recipe: Recipe, entries: readonly Entry[], potMl: number): Body => bodyOf(bodyMlOf(recipe, entries), potMl);
+
+/** What is in the pot, pieces left whole as far as their colour gets into the soup. */
+function colourOfPot(recipe: Recipe, entries: readonly Entry[]): string | null {
+  const blended = blendedShare(recipe);
+  let potGrams = 0;
+  const seen = entries.flatMap(({ line, food, stay }) => {
+    if (line.stage === 'bowl' || line.stage === 'plate' || !line.grams) return [];
+    const grams = line.grams.best * (stay ? stay.grams : 1);
+    potGrams += grams;
+    return [{ food, grams: grams * (food ? releasedShare(food, blended) : 1) }];
+  });
+  return colourOf(seen, potGrams);
+}
 
 const ENERGY = NUTRIENT_INDEX.energyKcal;
 

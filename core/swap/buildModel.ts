@@ -7,10 +7,10 @@ import type { FlavourNote } from '../taste/data/flavours.ts';
 import { bodyMlOf } from '../texture/body.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Recipe } from '../vocabulary/recipe.ts';
-import { cautious, contribution, isNote, type Place, type StayedFoods } from './contribution.ts';
+import { cautious, contribution, isNote, isTint, type Place, type StayedFoods } from './contribution.ts';
 import type { Model, Side, Slot, Term } from './model.ts';
 import { type Asked, type Need, ofKind } from './need.ts';
-import { DEFAULT_WEIGHTS, OBJECTIVE, type ObjectiveTerm, PER_ML, type TraitName } from './objective.ts';
+import { DEFAULT_WEIGHTS, OBJECTIVE, type ObjectiveTerm, PER_ML, type TintTrait, type TraitName } from './objective.ts';
 import { withReasons } from './reasons.ts';
 import { type Bounds, rowsOf } from './rows.ts';
 import { servedFigures } from './scope.ts';
@@ -89,7 +89,7 @@ function originalTraits(traits: readonly TraitName[], { recipe, analysis, asked,
     if (trait === 'potMl') return analysis.potMl;
     if (trait === 'bodyMl') return bodyMl;
     if (trait === 'bowlGrams') return analysis.servingGrams;
-    if (trait === 'price' || isNote(trait)) return sumOverLines(trait, place);
+    if (trait === 'price' || isNote(trait) || isTint(trait)) return sumOverLines(trait, place);
     const [side, nutrient] = cautious(trait) ?? [];
     const { scope } = asked.terms;
     return (
@@ -98,7 +98,10 @@ function originalTraits(traits: readonly TraitName[], { recipe, analysis, asked,
   });
 }
 
-function nutrientOf(trait: Exclude<TraitName, 'potMl' | 'bodyMl' | 'bowlGrams' | 'price' | FlavourNote>, served: NutrientFigures): number {
+function nutrientOf(
+  trait: Exclude<TraitName, 'potMl' | 'bodyMl' | 'bowlGrams' | 'price' | FlavourNote | TintTrait>,
+  served: NutrientFigures,
+): number {
   const [side, nutrient] = cautious(trait) ?? ([null, trait as Nutrient] as const);
   const figure = served[nutrient];
   return side === null ? figure.value : (figure.cautious?.[side === 'most' ? 'high' : 'low'] ?? figure.value);
@@ -121,7 +124,7 @@ function termsOf(traits: readonly TraitName[], original: Float64Array, base: Flo
     if (trait < 0 || weight === 0 || !moves(trait, original, base, slots)) return [];
     // An empty pot has no volume to share: a millilitre keeps the scale finite.
     const least = PER_ML.has(term.trait) ? Math.max(1, term.floor * volume) : term.floor;
-    return [{ at: trait, weight: weight / Math.max(at(original, trait), least), side: sideOf(term, asked) }];
+    return [{ at: trait, weight: weight / Math.max(Math.abs(at(original, trait)), least), side: sideOf(term, asked) }];
   });
 }
 

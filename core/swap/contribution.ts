@@ -7,6 +7,7 @@ import { ceilingPer100g } from '../food/ceiling.ts';
 import { figuresAfter } from '../food/figures.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Regime } from '../regime/regime.ts';
+import { NO_TINT, type Tint, tintOf } from '../taste/colour.ts';
 import { FLAVOUR_NOTES, type FlavourNote } from '../taste/data/flavours.ts';
 import { flavourOf } from '../taste/flavour.ts';
 import { blendedShare } from '../texture/blended.ts';
@@ -14,7 +15,7 @@ import { bodyMlPerGram, releasedShare } from '../texture/body.ts';
 import type { Food } from '../vocabulary/food.ts';
 import { NUTRIENT_INDEX, type Nutrient } from '../vocabulary/nutrient.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
-import type { TraitName } from './objective.ts';
+import { TINTS, type TintTrait, type TraitName } from './objective.ts';
 
 /** What is left of a food in a place after heat, draining and the rest. */
 interface Stayed {
@@ -24,8 +25,9 @@ interface Stayed {
   nutrients: Float64Array;
   most: Float64Array;
   least: Float64Array;
-  /** Millilitres of body of one gram left. */
+  /** Millilitres of body of one gram left, and how much of its colour is seen. */
   body: number;
+  released: number;
 }
 
 /**
@@ -51,6 +53,10 @@ export function cautious(trait: TraitName): readonly ['most' | 'least', Nutrient
   return trait.startsWith('least:') ? ['least', trait.slice(6) as Nutrient] : null;
 }
 
+const TINT_NAMES: ReadonlySet<string> = new Set(TINTS);
+export const isTint = (trait: TraitName): trait is TintTrait => TINT_NAMES.has(trait);
+const AXIS = { tintRed: 'red', tintYellow: 'yellow', tintDark: 'dark' } as const satisfies Record<TintTrait, keyof Tint>;
+
 export const isNote = (trait: TraitName): trait is FlavourNote => NOTES.has(trait);
 
 /** What `grams` of a food in the place of a line give the pot (volume, body, flavour) and one bowl (the rest). */
@@ -64,6 +70,7 @@ export function contribution(line: Line, food: Food, grams: number, traits: read
     if (trait === 'bodyMl') return inPot ? left * stayed.body : 0;
     if (trait === 'bowlGrams') return line.stage === 'plate' ? 0 : left * share;
     if (trait === 'price') return grams * share * (place.priceOf?.(food.id) ?? 0);
+    if (isTint(trait)) return inPot ? left * stayed.released * (tintOf(food) ?? NO_TINT)[AXIS[trait]] : 0;
     if (isNote(trait)) return inPot ? left * flavourOf(food)[trait] : 0;
     const [figures, nutrient] = cautious(trait) ?? (['nutrients', trait as Nutrient] as const);
     return (grams * share * (stayed[figures][NUTRIENT_INDEX[nutrient]] as number)) / 100;
@@ -96,12 +103,14 @@ function stayedOf(line: Line, food: Food, place: Place): Stayed {
       for (const [at, other] of apart) figures[at] = pick(value[at] as number, other);
       return figures;
     };
+    const released = releasedShare(food, blendedShare(recipe));
     known = {
       grams: stay.grams,
       nutrients: value,
       most: line.eaten === 'removed' ? by(Math.max) : withCeilings(by(Math.max), food, place),
       least: by(Math.min),
-      body: bodyMlPerGram(food) * releasedShare(food, blendedShare(recipe)),
+      body: bodyMlPerGram(food) * released,
+      released,
     };
     stayed.set(key, known);
   }

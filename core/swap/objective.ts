@@ -12,7 +12,11 @@ import type { Weights } from './needs.ts';
 /** A nutrient by whichever table of each food has more of it, or less: what a maximum and a minimum go by. */
 export type CautiousTrait = `most:${Nutrient}` | `least:${Nutrient}`;
 
-export type TraitName = Nutrient | CautiousTrait | FlavourNote | 'potMl' | 'bodyMl' | 'bowlGrams' | 'price';
+/** The colour of the pot on the axes of taste/colour.ts: people eat with their eyes. */
+export const TINTS = ['tintRed', 'tintYellow', 'tintDark'] as const;
+export type TintTrait = (typeof TINTS)[number];
+
+export type TraitName = Nutrient | CautiousTrait | FlavourNote | TintTrait | 'potMl' | 'bodyMl' | 'bowlGrams' | 'price';
 
 export interface ObjectiveTerm {
   trait: TraitName;
@@ -38,11 +42,24 @@ export const OBJECTIVE: readonly ObjectiveTerm[] = [
   { trait: 'nutty', weight: 0.1, floor: 0.03, by: 'flavour' },
   { trait: 'dairy', weight: 0.1, floor: 0.1, by: 'flavour' },
   { trait: 'green', weight: 0.1, floor: 0.05, by: 'flavour' },
+  { trait: 'tintRed', weight: 0.12, floor: 0.08 },
+  { trait: 'tintYellow', weight: 0.08, floor: 0.08 },
+  { trait: 'tintDark', weight: 0.12, floor: 0.06 },
   { trait: 'price', weight: 0.5, floor: 0.05, by: 'cost', onlyMore: true },
 ];
 
 /** Traits whose floor is for each millilitre of the pot. */
-export const PER_ML: ReadonlySet<TraitName> = new Set(['bodyMl', 'savoury', 'smoky', 'sweet', 'sour', 'nutty', 'dairy', 'green']);
+export const PER_ML: ReadonlySet<TraitName> = new Set<TraitName>([
+  'bodyMl',
+  'savoury',
+  'smoky',
+  'sweet',
+  'sour',
+  'nutty',
+  'dairy',
+  'green',
+  ...TINTS,
+]);
 
 /** What it costs to use twice the usual amount of a part of a swap, or none of it; linear between. */
 export const USUAL_PULL = 1;

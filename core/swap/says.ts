@@ -174,12 +174,17 @@ function identity(before: Recipe, after: Recipe, shelf: Shelf): Said[] {
       ];
 }
 
+/** People eat with their eyes: a pot that looks another is told. */
+const recoloured = ({ colour: was }: Analysis, { colour: is }: Analysis): Said[] =>
+  was && is && was !== is ? [{ kind: 'loss', message: `Colour: ${was} › ${is}.` }] : [];
+
 export const saysOf = (
   soups: { before: Recipe; after: Recipe; was: Analysis; is: Analysis },
   mostSodiumMg: number | undefined,
   shelf: Shelf,
 ): Said[] => [
   ...identity(soups.before, soups.after, shelf),
+  ...recoloured(soups.was, soups.is),
   ...seasoned(soups.was, soups.is, mostSodiumMg),
   ...told(soups.before, soups.after, shelf),
 ];

@@ -12,6 +12,7 @@ import { type Swap, swapsFor } from '../swap/data/swaps.ts';
 import { DEAR_STAYS, Fit } from '../swap/fit.ts';
 import type { Needs } from '../swap/needs.ts';
 import { BODY_KEEPS, BODY_LEAST, CHANGE_COST, OBJECTIVE, USUAL_PULL, VOLUME_KEEPS } from '../swap/objective.ts';
+import { COLOUR_OF_FOOD, COLOUR_OF_KIND } from '../taste/data/colours.ts';
 import { ACID, BY_CATEGORY, BY_FOOD } from '../taste/data/flavours.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
@@ -22,6 +23,18 @@ const highs = await loadHighs({});
 type Traits = Record<string, number>;
 
 const POT_NOTES = ['savoury', 'smoky', 'sour', 'nutty', 'dairy', 'green'];
+/** The axes of colour, written down a second time: green to red, blue to yellow, light to dark. */
+const AXES: Readonly<Record<string, readonly [red: number, yellow: number, dark: number]>> = {
+  white: [0, 0, 0],
+  yellow: [0, 1, 0.05],
+  orange: [0.6, 0.8, 0.1],
+  red: [1, 0.35, 0.2],
+  purple: [0.9, -0.45, 0.4],
+  green: [-0.9, 0.45, 0.3],
+  brown: [0.3, 0.4, 0.75],
+  grey: [0.03, 0.06, 0.6],
+};
+const TINT_NAMES = ['tintRed', 'tintYellow', 'tintDark'];
 const WATCHED: readonly Nutrient[] = ['fatG', 'proteinG', 'sodiumMg', 'sugarsG', 'saturatedFatG', 'potassiumMg'];
 
 const leftCache = new Map<string, number>();
@@ -44,6 +57,14 @@ function notePoints(note: string, lines: readonly Line[]): number {
     const judged = (BY_FOOD[line.foodId as string] ?? (food && BY_CATEGORY[food.category]) ?? {}) as Traits;
     const points = note === 'sour' ? (ACID[line.foodId as string] ?? 0) : (judged[note] ?? 0);
     return sum + (line.grams?.best ?? 0) * leftOfGram(line) * points;
+  }, 0);
+}
+
+function tintPoints(axis: number, { lines }: Recipe): number {
+  return lines.reduce((sum, line) => {
+    const food = SHELF.food(line.foodId as string) as Food;
+    const [hue, strength] = COLOUR_OF_FOOD[food.id] ?? COLOUR_OF_KIND[food.category] ?? ['white', 0];
+    return sum + (line.grams?.best ?? 0) * leftOfGram(line) * strength * (AXES[hue]?.[axis] as number);
   }, 0);
 }
 
@@ -80,10 +101,13 @@ function measure(recipe: Recipe, needs: Needs): Traits {
     traits[`least ${nutrient}`] = cautious?.low ?? value;
   }
   for (const note of POT_NOTES) traits[note] = notePoints(note, recipe.lines);
+  TINT_NAMES.forEach((name, axis) => {
+    traits[name] = tintPoints(axis, recipe);
+  });
   return traits;
 }
 
-const NAMES = ['potMl', 'bodyMl', 'bowlGrams', ...WATCHED.flatMap((key) => [key, `most ${key}`, `least ${key}`]), ...POT_NOTES];
+const NAMES = ['potMl', 'bodyMl', 'bowlGrams', ...WATCHED.flatMap((key) => [key, `most ${key}`, `least ${key}`]), ...POT_NOTES, ...TINT_NAMES];
 const over = (a: Traits, b: Traits, by = 1): Traits =>
   Object.fromEntries(NAMES.map((name) => [name, ((a[name] as number) - (b[name] as number)) / by]));
 
@@ -279,8 +303,8 @@ function leastDistance(choice: readonly Alternative[], original: Traits, rows: r
   }
   const costs: string[] = [];
   OBJECTIVE.filter(({ by }) => by !== 'cost').forEach(({ trait, weight, floor }) => {
-    const least = POT_NOTES.includes(trait) || trait === 'bodyMl' ? floor * (original.potMl as number) : floor;
-    const scale = weight / Math.max(original[trait] as number, least);
+    const least = POT_NOTES.includes(trait) || TINT_NAMES.includes(trait) || trait === 'bodyMl' ? floor * (original.potMl as number) : floor;
+    const scale = weight / Math.max(Math.abs(original[trait] as number), least);
     const off = scale * ((at[trait] as number) - (original[trait] as number));
     const slopes = parts.map(({ slope }) => scale * (slope[trait] as number));
     const name = `t${costs.length}`;

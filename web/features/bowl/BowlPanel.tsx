@@ -64,6 +64,17 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
               {original.analysis.body.index.toFixed(2)} › {analysis.body.index.toFixed(2)}
             </span>
           </dd>
+          {analysis.colour && (
+            <>
+              <dt className="text-kale-soft">colour</dt>
+              <dd>
+                {analysis.colour}
+                {original.analysis.colour && original.analysis.colour !== analysis.colour && (
+                  <span className="text-kale-soft"> (was {original.analysis.colour})</span>
+                )}
+              </dd>
+            </>
+          )}
           <dt className="text-kale-soft">salt</dt>
           <dd>
             {analysis.saltPercent.toFixed(2)} %{' '}
