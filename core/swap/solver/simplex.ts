@@ -32,6 +32,8 @@ const EPSILON = 1e-9;
 const BLAND_AFTER = 500;
 const MOST_PIVOTS = 5000;
 const REFACTOR_AFTER = 120;
+/** Prices carried along no further than this are exact to far below what an entering column must gain. */
+const CARRIED_FAR = 25;
 
 export class Relaxation {
   private readonly columns: Columns;
@@ -88,6 +90,7 @@ class Simplex {
     const { size } = this.columns;
     // True when the prices have to be worked out from the basis and not from the last ones.
     let stale = true;
+    let carried = 0;
     for (let count = 0; ; count += 1) {
       if (count > MOST_PIVOTS) throw new RangeError(`no bound after ${MOST_PIVOTS} pivots`);
       if (this.age > REFACTOR_AFTER) {
@@ -97,15 +100,19 @@ class Simplex {
         stale = true;
       }
       const first = count >= BLAND_AFTER;
-      if (stale) priceRows(this.prices, this.costs, this.inverse, size);
+      if (stale) {
+        priceRows(this.prices, this.costs, this.inverse, size);
+        carried = 0;
+      }
       let entrant = this.pricing.entrant(this.prices, this.allowed, first);
-      if (!entrant && !stale) {
-        // Nothing enters at the prices that were carried along: the last word is that of exact ones.
+      if (!entrant && carried > CARRIED_FAR) {
+        // Nothing enters at prices that were carried along far: the last word is that of exact ones.
         priceRows(this.prices, this.costs, this.inverse, size);
         entrant = this.pricing.entrant(this.prices, this.allowed, first);
       }
       if (!entrant) return;
       stale = false;
+      carried += 1;
       const leave = this.leaving(entrant.column, first);
       pivot(this.values, this.entering, this.inverse, leave, size);
       this.basis[leave] = entrant.column;
