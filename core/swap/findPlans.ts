@@ -7,6 +7,7 @@ import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses } from './
 import { openSays, plateSays, SMOOTH_SAYS, saysOf } from './says.ts';
 import { type Leaf, type Order, search } from './search.ts';
 import { likelyBounds, type Settled, type Sought, settlePlan } from './settlePlan.ts';
+import { tasteSays } from './tasteSays.ts';
 import { takesAndBrings, Variety } from './variety.ts';
 import { namedVerdicts } from './verdict.ts';
 import { everyChangeCarries, whyForced } from './whyForced.ts';
@@ -85,6 +86,7 @@ function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf, settled:
   const isSeasoned = open.some(({ kind }) => kind === 'season');
   const says = [
     ...said.filter(({ kind }) => !(isSeasoned && kind === 'season')),
+    ...tasteSays({ before: judge.original.recipe, after: draft.recipe, was: before, is: analysis }, judge.asked, judge.shelf),
     ...open,
     ...plateSays(judge.asked, stood, draft.recipe, analysis, judge.shelf),
     ...(needs.some(({ kind }) => kind === 'smooth') ? [SMOOTH_SAYS] : []),
