@@ -407,11 +407,12 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
           clash: object(
             {
               needs: list(ref('Need')),
+              others: list(list(ref('Need'))),
               nearest: { anyOf: [ref('Plan'), { type: 'null' }] },
               relax: list(object({ need: ref('Need'), to: number, distance: number })),
               gaps: list(object({ lineId: string, needs: list(ref('Need')) })),
             },
-            ['gaps'],
+            ['others', 'gaps'],
           ),
           bowl: object({ servings: number, servingMl: number, distance: number }),
           timedOut: boolean,

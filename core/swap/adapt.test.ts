@@ -426,3 +426,45 @@ test('a line that may not stay and that nothing is known for is named as a gap o
   // What is to be kept is no gap.
   expect(ask({ allergens: ['milk'], keepLines: ['butter'] })?.gaps).toBeUndefined();
 });
+
+describe('every smallest clash', () => {
+  const creamOfLeek = soup(
+    [line('leek', 'leek', 400), line('butter', 'butter-salted', 50), line('stock', 'chicken-broth', 900), line('cream', 'cream-heavy', 180)],
+    { title: 'Cream of leek', servings: 5 },
+  );
+  const clashOf = (needs: Needs) => adapt({ recipe: creamOfLeek, needs, plans: 1 }, SHELF, { now: () => performance.now() }).clash;
+  const said = (needs: readonly { kind: string; id?: string }[] | undefined) => needs?.map(({ kind, id }) => `${kind}:${id ?? ''}`).sort();
+  test('two that have nothing to do with each other are both told', () => {
+    const clash = clashOf({ allergens: ['milk'], diets: ['noOnionGarlic'], keepLines: ['butter', 'leek'] });
+    expect([said(clash?.needs), ...(clash?.others ?? []).map(said)].map((set) => set?.join()).sort()).toEqual([
+      'allergen:milk,keep:butter',
+      'diet:noOnionGarlic,keep:leek',
+    ]);
+  });
+  test('one that stands alone has no others', () => {
+    const clash = clashOf({ allergens: ['milk'], keepLines: ['butter'] });
+    expect(said(clash?.needs)).toEqual(['allergen:milk', 'keep:butter']);
+    expect(clash?.others).toBeUndefined();
+  });
+  test('each of them clashes by itself, and no longer without any one of its needs', () => {
+    const needs: Needs = { allergens: ['milk'], keepLines: ['cream', 'butter'], limits: [{ nutrient: 'saturatedFatG', per: 'serving', max: 2 }] };
+    const clash = clashOf(needs);
+    const sets = [clash?.needs ?? [], ...(clash?.others ?? [])];
+    expect(sets.length).toBeGreaterThanOrEqual(3);
+    for (const set of sets) {
+      const only = (refs: typeof set): Needs => ({
+        allergens: refs.some(({ kind }) => kind === 'allergen') ? ['milk'] : [],
+        keepLines: refs.flatMap(({ kind, id }) => (kind === 'keep' && id ? [id] : [])),
+        limits: refs.some(({ kind }) => kind === 'limit') ? (needs.limits ?? []) : [],
+      });
+      expect(clashOf(only(set))).toBeDefined();
+      for (const one of set) expect([one, clashOf(only(set.filter((other) => other !== one)))]).toEqual([one, undefined]);
+    }
+  });
+  test('a bound that is told lets the others be met', () => {
+    const needs: Needs = { keepLines: ['cream'], limits: [{ nutrient: 'saturatedFatG', per: 'serving', max: 4 }] };
+    const to = clashOf(needs)?.relax.find(({ need }) => need.kind === 'limit')?.to ?? 0;
+    expect(to).toBeGreaterThan(4);
+    expect(clashOf({ ...needs, limits: [{ nutrient: 'saturatedFatG', per: 'serving', max: to }] })).toBeUndefined();
+  });
+});

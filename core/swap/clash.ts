@@ -4,23 +4,16 @@ import { bowlThatDoes } from './bowlSize.ts';
 import { findPlans } from './findPlans.ts';
 import type { Judge } from './judge.ts';
 import { type Need, type NeedOf, ofKind, refOf, type Terms } from './need.ts';
+import type { NeedRef } from './needs.ts';
 import type { AdaptResult, Plan, Relaxation } from './plan.ts';
 import { servedFigures } from './scope.ts';
 
-/** Which needs cannot be met together, smallest set first found by leaving one out at a time; and how near one can come. */
+/** Which needs cannot be met together, every smallest set of them that is found in time, and how near one can come. */
 export function explainClash(judge: Judge): Pick<AdaptResult, 'clash' | 'bowl' | 'timedOut'> {
   const all = judge.asked.needs;
   const named = (needs: readonly Need[]) => needs.map((need) => refOf(need, all));
-  let clash = all;
-  // What is added to a soup is added for a need: without it the kitchen is smaller, and what could be left out before may be left out now.
-  for (let before = Number.POSITIVE_INFINITY; clash.length < before; ) {
-    before = clash.length;
-    for (const some of unitsOf(judge)) {
-      if (judge.expired()) return { timedOut: true, clash: { needs: named(clash), nearest: null, relax: [] } };
-      const without = clash.filter((one) => !some.includes(one));
-      if (without.length < clash.length && findPlans(judge, without, 1, { order: 'any' }).plans.length === 0) clash = without;
-    }
-  }
+  const [clash = all, ...others] = smallestSets(judge, all);
+  if (judge.expired()) return { timedOut: true, clash: { needs: named(clash), nearest: null, relax: [] } };
   const nearest = nearestPlans(judge, clash);
   const bowl = bowlThatDoes(judge, clash);
   const gaps = judge.model(all, new Set()).gaps.map(({ lineId, needs }) => ({ lineId, needs: named(needs) }));
@@ -28,12 +21,53 @@ export function explainClash(judge: Judge): Pick<AdaptResult, 'clash' | 'bowl' |
     ...(bowl ? { bowl } : {}),
     clash: {
       needs: named(clash),
+      ...(others.length > 0 ? { others: others.map(named) } : {}),
       nearest: nearest[0]?.plan ?? null,
       relax: nearest.flatMap(({ relax }) => relax),
       ...(gaps.length > 0 ? { gaps } : {}),
     },
     ...(judge.expired() ? { timedOut: true } : {}),
   };
+}
+
+const canBeDone = (judge: Judge, needs: readonly Need[]): boolean => findPlans(judge, needs, 1, { order: 'any' }).plans.length > 0;
+
+/** Sets of needs that clash and lose nothing they could do without. What a need of one set is left out of may hold another (Reiter 1987). */
+function smallestSets(judge: Judge, all: readonly Need[]): (readonly Need[])[] {
+  const units = unitsOf(judge);
+  const first = shrunk(judge, all, units);
+  const sets = [first];
+  const left: (readonly Need[])[] = ofUnits(first, units).map((unit) => all.filter((need) => !unit.includes(need)));
+  for (let tried = 0; left.length > 0 && tried < MOST_TRIED && sets.length < MOST_SETS && !judge.expired(); tried += 1) {
+    const rest = left.shift() as readonly Need[];
+    const known = sets.find((set) => set.every((need) => rest.includes(need)));
+    const set = known ?? (canBeDone(judge, rest) || judge.expired() ? null : shrunk(judge, rest, units));
+    if (!set) continue;
+    if (!known) sets.push(set);
+    left.push(...ofUnits(set, units).map((unit) => rest.filter((need) => !unit.includes(need))));
+  }
+  return sets;
+}
+/** No more sets are told than this, and no more soups tried for them. */
+const MOST_SETS = 4;
+const MOST_TRIED = 12;
+
+const ofUnits = (needs: readonly Need[], units: readonly (readonly Need[])[]): (readonly Need[])[] =>
+  units.filter((unit) => unit.some((need) => needs.includes(need)));
+
+/** The needs less everything that can be left out while they still clash. */
+function shrunk(judge: Judge, needs: readonly Need[], units: readonly (readonly Need[])[]): readonly Need[] {
+  let clash = needs;
+  // What is added to a soup is added for a need: without it the kitchen is smaller, and what could be left out before may be left out now.
+  for (let before = Number.POSITIVE_INFINITY; clash.length < before; ) {
+    before = clash.length;
+    for (const unit of units) {
+      if (judge.expired()) return clash;
+      const without = clash.filter((one) => !unit.includes(one));
+      if (without.length < clash.length && !canBeDone(judge, without)) clash = without;
+    }
+  }
+  return clash;
 }
 
 /**
@@ -86,14 +120,38 @@ function givenUp(judge: Judge, need: Need, within: number): Plan | undefined {
   return findPlans(judge, others, 1, { within }).plans[0];
 }
 
-/** Of the limits given up that the plan misses, the bound at which it would not. */
-const loosened = (judge: Judge, given: readonly Need[], plan: Plan): Relaxation[] =>
-  ofKind(given, 'limit').flatMap((need) => {
+/**
+ * Of the limits given up that the plan misses, the bounds at which it would not. A plan that may miss a limit is weighed without it: under the
+ * limit itself the bound takes a step or two more. None where none is seen to do.
+ */
+function loosened(judge: Judge, given: readonly Need[], plan: Plan): Relaxation[] {
+  const bounds = ofKind(given, 'limit').flatMap((need) => {
     const ref = refOf(need, judge.asked.needs);
     const missed = plan.misses.some(({ kind, index }) => kind === ref.kind && index === ref.index);
-    const to = missed ? boundFor(need, plan, judge.asked.terms) : null;
-    return to === null ? [] : [{ need: ref, to, distance: plan.distance }];
+    const from = missed ? boundFor(need, plan, judge.asked.terms) : null;
+    return from === null ? [] : [{ need, ref, from, step: (need.limit.min !== undefined && from < need.limit.min ? -1 : 1) * stepOf(from) }];
   });
+  if (bounds.length === 0) return [];
+  for (let tried = 0; tried < MOST_STEPS && !judge.expired(); tried += 1) {
+    const to = bounds.map(({ from, step }) => Math.max(0, Number((from + tried * step).toPrecision(6))));
+    const looser = bounds.reduce((one, { need }, index) => one.withBound(need, to[index] as number), judge);
+    const wanted = looser.asked.needs.filter(
+      (_, index) => bends(looser.asked.needs[index] as Need) || !plan.misses.some((ref) => isAt(ref, judge, index)),
+    );
+    if (canBeDone(looser, wanted)) return bounds.map(({ ref }, index) => ({ need: ref, to: to[index] as number, distance: plan.distance }));
+  }
+  return [];
+}
+
+/** Whether a reference is to the need at this place. */
+function isAt(ref: NeedRef, judge: Judge, index: number): boolean {
+  const own = refOf(judge.asked.needs[index] as Need, judge.asked.needs);
+  return own.kind === ref.kind && own.index === ref.index;
+}
+
+/** Steps of two figures that a bound is loosened by, at most. */
+const MOST_STEPS = 4;
+const stepOf = (figure: number): number => 10 ** Math.floor(Math.log10(Math.max(figure, 1)) - 1);
 
 /** Null where the figure is not wholly known: what is unknown cannot be bought by a looser limit. */
 function boundFor({ limit }: NeedOf<'limit'>, { analysis }: Plan, { margin, scope }: Terms): number | null {
@@ -105,6 +163,6 @@ function boundFor({ limit }: NeedOf<'limit'>, { analysis }: Plan, { margin, scop
   const most = Math.max(cautious?.high ?? value, value + z * (high - value));
   const below = limit.min !== undefined && least < limit.min;
   const figure = below ? least : most;
-  const step = 10 ** Math.floor(Math.log10(Math.max(figure, 1)) - 1);
+  const step = stepOf(figure);
   return below ? Math.floor(figure / step) * step : Math.ceil(figure / step) * step;
 }

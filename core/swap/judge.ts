@@ -124,6 +124,15 @@ export class Judge {
     return new Judge({ ...this.input, every: true }, this.stayed);
   }
 
+  /** The same soup, one limit giving way to this bound, on the side that is missed. */
+  withBound(need: NeedOf<'limit'>, to: number): Judge {
+    const { min, max } = need.limit;
+    const isLeast = min !== undefined && (max === undefined || to < min);
+    const limit = isLeast ? { ...need.limit, min: to } : { ...need.limit, max: to };
+    const needs = this.asked.needs.map((one) => (one === need ? { ...need, limit } : one));
+    return new Judge({ ...this.input, asked: { ...this.asked, needs } }, this.stayed);
+  }
+
   /** The same pot in bowls of `share` of the size. Toppings are by the bowl or by the pot, as the recipe has them. */
   inBowls(share: number): Judge {
     const { servingGrams: _, ...recipe } = this.original.recipe;

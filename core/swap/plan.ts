@@ -76,8 +76,8 @@ export interface BowlSize {
 export interface AdaptResult {
   original: Analysis;
   plans: Plan[];
-  /** `gaps` are lines the catalogue knows no way for: a gap of ours, and not a truth about the soup. */
-  clash?: { needs: NeedRef[]; nearest: Plan | null; relax: Relaxation[]; gaps?: { lineId: string; needs: NeedRef[] }[] };
+  /** `others` are further sets that cannot be met together; `gaps` lines the catalogue knows no way for: a gap of ours, and not a truth about the soup. */
+  clash?: { needs: NeedRef[]; others?: NeedRef[][]; nearest: Plan | null; relax: Relaxation[]; gaps?: { lineId: string; needs: NeedRef[] }[] };
   /** The size of bowl with which it could be done: with a clash at all, else without any swap. */
   bowl?: BowlSize;
   timedOut?: boolean;

@@ -194,7 +194,13 @@ function Clashing({ view, clash, onTake }: { view: BenchView; clash: NonNullable
       <Notice tone="check">
         {clash.needs.length === 1
           ? `No combination of swaps meets '${label(clash.needs[0] as NeedRef)}'.`
-          : `No combination of swaps meets these together: ${clash.needs.map(label).join(', ')}. Any of them given up lets the others be met.`}
+          : `No combination of swaps meets these together: ${clash.needs.map(label).join(', ')}.`}
+        {clash.others?.map((needs) => (
+          <span key={needs.map(({ kind, index }) => `${kind}-${index}`).join()} className="block">
+            {needs.length === 1 ? `Nor '${label(needs[0] as NeedRef)}' alone.` : `Nor these: ${needs.map(label).join(', ')}.`}
+          </span>
+        ))}
+        {clash.others === undefined && clash.needs.length > 1 && <span className="block">Any of them given up lets the others be met.</span>}
         {clash.needs.map((need) => (
           <span key={`${need.kind}-${need.index}`} className="block">
             {whyUnknown(view, need)}
@@ -206,12 +212,12 @@ function Clashing({ view, clash, onTake }: { view: BenchView; clash: NonNullable
             kitchen.
           </span>
         ))}
-        {clash.relax.map(({ need, to, distance }) => {
+        {clash.relax.map(({ need, to }) => {
           const limit = limitOf(need, view.needs);
           return limit ? (
             <span key={need.index} className="block">
               With {NUTRIENT_LABELS[limit.nutrient].toLowerCase()} {limit.max !== undefined && to > limit.max ? 'up to' : 'from'}{' '}
-              {withUnit(limit.nutrient, to)} it can be done, at a distance of {distance.toFixed(2)}.
+              {withUnit(limit.nutrient, to)} it can be done.
             </span>
           ) : null;
         })}
