@@ -93,6 +93,10 @@ export function calledInSteps({ name, aliases = [] }: { name: string; aliases?: 
     .replace(/\s*\([^)]*\)/g, '')
     .replace(/,.*$/, '')
     .trim();
+  // Smoked or dried it is another food, and is called so.
+  const [treated] = /\b(?:boiled|cooked|rehydrated)\b/i.test(one) ? [] : (/,.*\b(smoked|dried)\b/i.exec(one)?.slice(1) ?? []);
+  if (treated && !plain.toLowerCase().includes(treated.toLowerCase()))
+    return `${treated.toLowerCase()} ${plain.charAt(0).toLowerCase()}${plain.slice(1)}`;
   return /^\p{Lu}\p{Ll}/u.test(plain) ? plain.charAt(0).toLowerCase() + plain.slice(1) : plain;
 }
 

@@ -5,6 +5,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import type { VersionBody } from '../../contract/types.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
 import { REGIME_IDS, type RegimeId } from '../../core/regime/regime.ts';
+import { needRefs } from '../../core/swap/need.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import type { Plan } from '../../core/swap/plan.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
@@ -134,6 +135,11 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   );
   const workOut = useCallback(() => {
     const asked = useBench.getState();
+    if (needRefs(asked.needs).length === 0) {
+      setDialog('need');
+      say('Say first what the soup has to meet.');
+      return;
+    }
     start(asked.recipe, asked.needs, prices, count, view.core.onShelf(view.core.shelf));
   }, [start, prices, count, view.core]);
   const askAnew = useCallback(

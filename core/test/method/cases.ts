@@ -576,7 +576,7 @@ export const METHOD_CASES: readonly MethodCase[] = [
     soup: 'pea',
     swaps: { 'bacon-raw': 'bacon-to-chicken' },
     after: [
-      'Brown the chicken and cook it through, to 74 C, with the olive oil and the paprika.',
+      'Brown the chicken and cook it through, to 74 C, with the olive oil and the smoked paprika.',
       'Melt the butter.',
       'Sweat the onion in the fat.',
       'Add the broth and the peas and simmer 5 minutes.',

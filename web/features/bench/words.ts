@@ -12,7 +12,7 @@ const LIST = new Intl.ListFormat('en', { type: 'conjunction' });
 const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 /** Words after the comma of a name that make it another food: they go in front. */
-const TELLING = /\b(low sodium|reduced sodium|home-made|light|dry|dried|skim|nonfat|silken|reduced fat)\b/;
+const TELLING = /\b(low sodium|reduced sodium|home-made|light|dry|dried|smoked|skim|nonfat|silken|reduced fat)\b/;
 
 /** A food in running words: 'Vegetable broth, low sodium' is 'low sodium vegetable broth'. */
 export function foodName(foodId: string, { shelf }: Kitchen): string {
