@@ -21,6 +21,10 @@ const TAKE_OUT =
   /\b(?:take out|taken out|remov(?:e|ed|ing)|discard(?:ed|ing)?|(?:fish|lift|pick|pull|tak)(?:ing|ed|e)?(?: \w+){0,4} out|throw(?:ing)?(?: \w+){0,4} (?:away|out)|com(?:es|ing)? out)\b|\bout(?:,|\.|$)/i;
 /** What is taken from a food and not the food: 'discard the bones'. */
 const OF_A_FOOD = /\b(?:bones?|skins?|shells?|fat|rind|lid|foil|foam|scum|seeds?|stalks?|stems?|pith|cobs?|peel|woody ends?)\b/i;
+/** The further item of a list: a name of a few words, and nothing done. */
+const BARE_NAME =
+  /^(?:(?:and|the|all|any|both|its|whole)\s+)*[\p{L}-]+(?:\s+[\p{L}-]+){0,2}(?:\s+and\s+(?:the\s+)?[\p{L}-]+(?:\s+[\p{L}-]+){0,2})?[.!]?$/iu;
+const STAYS = /\b(?:stays?|remains?|stands?|goes|go|are|is|be|kept|keep|can|may|in|on|left)\b/i;
 const KEPT = /\b(set aside|reserve|save|keep|kept|keeping|drain on|slotted spoon|for the top|for (?:the )?garnish)\b/i;
 const BACK = /\b(?:back (?:in|into|to)|return(?:ed|ing)?|go(?:es)? back|put(?:ting)? back)\b/i;
 const PUT_BACK = /\b(?:shred(?:ded)?|flak(?:e|ed)|chopped|diced|picked|cut up|pulled|meat|through|pieces)\b/i;
@@ -73,6 +77,8 @@ interface Pot {
   cooked: boolean;
   adding: boolean;
   takenOut: string[];
+  /** The clause takes out, and what the list goes on with is taken out too. */
+  takingOut: boolean;
 }
 
 const NO_PARTS: ReadonlyMap<string, string> = new Map();
@@ -95,7 +101,7 @@ export function readSteps(
   const clauses = placedClauses(segments);
   const { lastPot, lastBlend } = comingMethods(clauses);
   const addedAt = lastAdded(clauses, speakers.linesIn, (id) => isOf(categoryOf(id), 'vegetable'));
-  const pot: Pot = { now: 'base', wet: false, cooked: false, adding: false, takenOut: [] };
+  const pot: Pot = { now: 'base', wet: false, cooked: false, adding: false, takenOut: [], takingOut: false };
   const done = segments.map(() => ({ uses: [] as string[], method: undefined as Method | undefined, stage: null as Stage | null }));
 
   const never = () => false;
@@ -319,7 +325,14 @@ function takeAway(clause: Placed, mentioned: readonly string[], step: { uses: st
   const { pot, stages, eaten, byId, categoryOf, shelf, lines } = taking;
   const { text } = clause;
   const there = mentioned.filter((id) => stages.has(id));
-  if (TAKE_OUT.test(text) && !KEPT.test(text)) {
+  // 'Take out the lemongrass, galangal and lime leaves': bare names go the way of the first.
+  const goesOn =
+    pot.takingOut && !clause.sentence && there.length > 0 && BARE_NAME.test(text) && !STAYS.test(text) && !methodOf(text, true) && !ADDS.test(text);
+  pot.takingOut = goesOn || (TAKE_OUT.test(text) && !KEPT.test(text));
+  if (goesOn) {
+    pot.takenOut = [...pot.takenOut, ...there.filter((id) => !isOf(categoryOf(id), 'liquid'))];
+    for (const id of pot.takenOut) eaten.set(id, 'removed');
+  } else if (pot.takingOut) {
     const herbs = /\b(?:herbs|sprigs?|stalks|bouquet)\b/i.test(text)
       ? lines.filter(({ id }) => stages.has(id) && categoryOf(id) === 'herb').map(({ id }) => id)
       : [];
@@ -333,7 +346,9 @@ function takeAway(clause: Placed, mentioned: readonly string[], step: { uses: st
     );
     for (const id of pot.takenOut) eaten.set(id, 'removed');
   } else if (BACK.test(text)) {
-    for (const id of [...pot.takenOut, ...there]) if (categoryOf(id) !== 'herb') eaten.delete(id);
+    // What is named goes back, and only where nothing is all that was taken out; herbs and spices never.
+    const back = there.length > 0 ? there : pot.takenOut;
+    for (const id of back) if (categoryOf(id) !== 'herb' && categoryOf(id) !== 'spice') eaten.delete(id);
   } else if (pot.adding || PUT_BACK.test(text)) {
     // 'Stir the shredded chicken through': what was lifted out to be cut up goes back.
     for (const id of there) if (FLESH.has(categoryOf(id)) && eaten.get(id) === 'removed') eaten.delete(id);

@@ -238,7 +238,7 @@ const US = `
 1 teaspoon dried dill weed | dill-dried | 1
 2 tablespoons chopped fresh dill | dill | 1.1
 1/2 cup chopped fresh parsley | parsley | 30
-1/4 cup chopped fresh basil | basil | 6
+1/4 cup chopped fresh basil | basil | 10.6
 1/2 cup fresh mint leaves | mint | 45
 2 bay leaves | bay-leaf | 0.8
 1 tablespoon grated fresh ginger | ginger | 6
