@@ -128,7 +128,8 @@ function settleAside(weighed: Weighing, { amount, food: words }: WrittenLine, fo
       ? { ...other.grams, best: other.grams.high }
       : other.grams;
   const byWeight = amount.aside?.unit.kind === 'mass';
-  if (!weighed) return beside;
+  // A splash of 100 ml is 100 ml.
+  if (!weighed || (weighed.how === 'pour' && other.how !== 'pour')) return beside;
   const [a, b] = [weighed.grams.best, beside.best];
   if (Math.abs(a - b) / Math.max(a, b, 1e-9) > DISAGREE) {
     doubts.push({

@@ -62,6 +62,12 @@ describe('weighed before it was made ready', () => {
     expect(grams('500 g broccoli crowns')).toBeGreaterThan(480);
     expect(grams('500 g broccoli')).toBeLessThan(400);
   });
+  test('a splash of so many millilitres is that, and leaves no doubt', () => {
+    expect(grams('a splash of whole milk (100 ml)')).toBeCloseTo(103, 0);
+    expect(grams('a knob of butter (20 g)')).toBe(20);
+    const { doubts } = readRecipe('Soup\nServes 4\n\na splash of whole milk (100 ml)\n1 litre water\n', { measures: 'auto' }, SHELF);
+    expect(doubts.filter(({ code }) => code === 'amount.vague' || code === 'disagree')).toEqual([]);
+  });
   // FoodData Central 02044: two tablespoons of chopped basil 5.3 g, a quarter cup of whole leaves 6 g (from memory).
   test('chopped basil is heavier by the spoon than whole leaves', () => {
     expect(grams('2 tbsp chopped fresh basil')).toBeCloseTo(5.3, 0);
