@@ -12,7 +12,7 @@ export const DESCRIPTORS = set(
     'snipped zested juiced juice scrubbed smashed bashed knob bruised flaked crumbled floury waxy long-life uht can tin jar carton per person cover enough just plain natural pure unsweetened sustainable undyed streaky ' +
     'sharp mild mature extra-mature thick-cut thin-cut center-cut centre-cut russet yukon gold maris piper king edward thread flat-leaf curly freshly-ground freshly-grated hand-grated store-bought shop-bought ' +
     'full-fat regular traditional rough fine coarse crumbled shaved trimmings segments seedless cooking eating tart crisp sour bramley ready-cut pre-cut woody outer inner tough wilted leafy hulled toasted plus ' +
-    'from granny smith gala fuji cox conference bosc anjou roma vine cherry more little lots few some one two any kind type variety preferred choice approx weight total net drained bag tub pack package packet box block brick loosely firmly shelled podded undrained ' +
+    'from granny smith gala fuji cox conference bosc anjou roma vine cherry more little bit bits tiny touch smidge hint lots few some one two any kind type variety preferred choice approx weight total net drained bag tub pack package packet box block brick loosely firmly shelled podded undrained ' +
     'slit scored pricked blanched pounded julienned riced blitzed whisked bashed knocked butterflied spiralised spiralized sieved strained carved stringed ' +
     'old-fashioned generous rounded scant big fat thin loosely lightly creamy smooth extra-thick ' +
     'lg med sm xl kent hokkaido hass san marzano crown prince uchiki kuri desiree charlotte estima rooster bintje sebago kennebec kestrel roma lebanese continental telegraph english persian ' +

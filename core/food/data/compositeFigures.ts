@@ -37,6 +37,7 @@ const FIGURES: Readonly<Record<string, CompositeFigures>> = {
   // Stocks
   dashi: { f: [3, 99.2, 0.4, 0, 0, 0.3, 0, 0, 100, 50, 3, 8, 0], range: { sodiumMg: [20, 450], potassiumMg: [15, 90] } },
   'mushroom-broth': { f: [8, 97.8, 0.5, 0.2, 0.03, 1, 0.1, 0.5, 260, 60, 3, 12, 0], range: { sodiumMg: [30, 400], potassiumMg: [20, 130] } },
+  'game-stock': { f: [10, 97.1, 1.2, 0.4, 0.15, 0.4, 0, 0.2, 250, 60, 5, 14, 2], range: { sodiumMg: [20, 450], potassiumMg: [20, 140] } },
   'ham-stock': { f: [9, 97.3, 1, 0.4, 0.15, 0.3, 0, 0.2, 350, 40, 4, 10, 2], range: { sodiumMg: [100, 700] } },
   'seafood-stock': { f: [8, 97.8, 0.9, 0.3, 0.05, 0.4, 0, 0.2, 300, 60, 6, 20, 2], range: { sodiumMg: [100, 450], potassiumMg: [20, 140] } },
   'clam-juice': { ndb: '15162', f: [2, 97.7, 0.4, 0.02, 0, 0.1, 0, 0, 215, 149, 13, 100, 3], range: { sodiumMg: [120, 600], potassiumMg: [40, 180], phosphorusMg: [10, 120] } },
