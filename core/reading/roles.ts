@@ -163,7 +163,7 @@ export const TAKEN_BACK =
   /\b(?:leav\w+|left) (?:it|them|that) (?:off|out|away)\b|\bnot (?:today|this time|for me)\b|\bi (?:would|will|did|do)(?: not|n['’]t)\s*\.?$/i;
 /** Words by which a tale is over and the pot is in hand again. */
 export const IN_HAND =
-  /^(?:so\b|(?:and )?there(?:['’]s| is| are)\b|now\b(?! my\b)|then\b|and then|next\b|right\b|here\b|okay|first|after that|back (?:in|on)|the rest)|\b(?:goes? (?:right |straight )?in|in (?:it|they) go(?:es)?|i['’]m (?:putting|adding|using|going to|squeezing|pouring|throwing|scattering)|i (?:take|put|add|use|have|cut|fry)|we (?:have|add|put|use|take)|i['’]ve got|comes (?:the )?\p{L}+$)\b|\bin(?:[.,]|$)/iu;
+  /^(?:so\b|(?:and )?there(?:['’]s| is| are)\b|now\b(?! my\b)|then\b|and then|next\b|right\b|here\b|okay|first|after that|back (?:in|on)|the rest)|\b(?:goes? (?:right |straight )?in|in (?:it|they) go(?:es)?|i['’]m (?:putting|adding|using|going to|squeezing|pouring|throwing|scattering)|i (?:take|put|add|use|have|cut|fry)|we (?:have|add|put|use|take)|i['’]ve got|comes (?:the )?\p{L}+$)\b|\bin(?:[.,]|$)|^[^.,]{2,40},\s+(?:just )?a (?:little|bit|touch)[.!]?$/iu;
 
 /** True where the words just before a food leave it out, whatever the segment says. */
 export const leftOutBefore = (before: string): boolean => LEFT_BEFORE.test(before) || INSTEAD.test(before);
@@ -172,7 +172,7 @@ export const leftOutBefore = (before: string): boolean => LEFT_BEFORE.test(befor
 export const segmentsForRole = (sentence: string): string[] =>
   sentence
     .split(
-      /\s*;\s*|,?\s+\bbut\b\s+|,?\s+\b(?=so (?:it['’]s|i['’]?m?\b|we\b|let['’]s|today|now|then))|,?\s+\b(?=(?:because|although|though|whereas)\b)|,?\s+\bnow\s+(?=my\b)|(?<=\bi (?:don['’]t|do not|won['’]t|never do))\s+(?:and\s+)?/i,
+      /\s*;\s*|,?\s+\bbut\b\s+|,?\s+\b(?=so (?:it['’]s|i['’]?m?\b|we\b|let['’]s|today|now|then))|,?\s+\b(?=(?:because|although|though|whereas)\b)|,\s+\b(?=i['’]ve an?\s|i (?:usually|normally|generally)\b)|,?\s+\bnow\s+(?=my\b)|(?<=\bi (?:don['’]t|do not|won['’]t|never do))\s+(?:and\s+)?/i,
     )
     .map((part) => part.trim())
     .filter(Boolean);
@@ -193,4 +193,4 @@ export const PART =
 
 /** Verbs and set phrases by which something without an amount is put in. */
 export const PUTS =
-  /\b(?:add(?:s|ed|ing)?|put(?:s|ting)?|pour(?:s|ed|ing)?|stir(?:s|red|ring)?|throw(?:s|ing)?|threw|tip(?:s|ped|ping)?|drop(?:s|ped|ping)?|toss(?:ed|ing)?|sprinkl\w+|scatter\w*|top(?:ped|ping)?|squeez\w+|grat(?:e|ed|ing)|melt(?:s|ed|ing)?|fr(?:y|ied|ying)|sweat(?:ed|ing)?|soften(?:ed|ing)?|season(?:ed|ing)?|finish(?:ed|ing)?|drizzl\w+|swirl\w*|fold(?:ed|ing)?|whisk(?:ed|ing)?|rub(?:bed)?|crumbl\w+|dollop|garnish\w*|serve[sd]?|thicken\w*|deglaz\w+|flame[ds]?|cover(?:ed)? with|loosen\w*|let (?:it )?down|thin(?:ned)?|correct\w*|spik\w+|simmer\w*|cook(?:s|ed|ing)?|brown(?:ed|ing)?|roast(?:ed|ing)?|saut\w+|us(?:e|ed|ing)|tak(?:e|ing)|need|ha(?:ve|s)|got|get|goes?|comes?|went|in with|on (?:the )?top|over (?:the|each)|with|then|and|plus|next|now|that['’]s|it['’]s|this is|there['’]s|wants?|keep(?:s|ing)?)\b/i;
+  /\b(?:add(?:s|ed|ing)?|put(?:s|ting)?|pour(?:s|ed|ing)?|stir(?:s|red|ring)?|throw(?:s|ing)?|threw|tip(?:s|ped|ping)?|drop(?:s|ped|ping)?|toss(?:ed|ing)?|sprinkl\w+|scatter\w*|top(?:ped|ping)?|squeez\w+|grat(?:e|ed|ing)|melt(?:s|ed|ing)?|fr(?:y|ied|ying)|sweat(?:ed|ing)?|soften(?:ed|ing)?|season(?:ed|ing)?|finish(?:ed|ing)?|drizzl\w+|swirl\w*|fold(?:ed|ing)?|whisk(?:ed|ing)?|rub(?:bed)?|crumbl\w+|dollop|garnish\w*|serve[sd]?|thicken\w*|deglaz\w+|flame[ds]?|cover(?:ed)? with|loosen\w*|let (?:it )?down|thin(?:ned)?|correct\w*|spik\w+|simmer\w*|cook(?:s|ed|ing)?|brown(?:ed|ing)?|roast(?:ed|ing)?|saut\w+|us(?:e|ed|ing)|tak(?:e|ing)|need|ha(?:ve|s)|got|get|goes?|comes?|went|in with|on (?:the )?top|over (?:the|each)|with|then|and|plus|next|now|that['’]s|it['’]s|this is|there['’]s|wants?|keep(?:s|ing)?)\b|,\s+(?:just )?a (?:little|bit|touch)[.!]?$/i;

@@ -407,6 +407,9 @@ function isSame(put: Put, mention: Mention, shelf: Shelf): boolean {
   const other = generic === put ? mention : put;
   if (!generic || other.foodId === null) return false;
   const head = headOf(generic.key);
+  // Chilli powder is not the coriander powder before it: a name of its own is no short form.
+  const words = generic.key.split(' ');
+  if (words.length > 1 && !words.every((word) => other.key.split(' ').includes(word))) return false;
   const food = shelf.food(other.foodId);
   return head === headOf(other.key) || (food !== undefined && head === oneWord(wordsOfFood(food).names.at(-1)?.at(-1) ?? ''));
 }

@@ -74,3 +74,26 @@ describe('weighed before it was made ready', () => {
     expect(grams('1/4 cup basil leaves')).toBeCloseTo(6, 0);
   });
 });
+
+describe('spoken without an amount', () => {
+  const foods = (text: string) => readRecipe(text, { measures: 'auto' }, SHELF).recipe.lines.map(({ foodId }) => foodId);
+  const AROUND = ['Hi everybody, today I make a soup for four.', 'One onion, sliced, in a tablespoon of oil.'];
+  const AFTER = ['Then a litre of water. Cover it and simmer for twenty minutes and then I blend it.'];
+  const told = (...words: string[]) => foods([...AROUND, ...words, ...AFTER].join('\n'));
+  test('a bit of ginger is put in, whatever is usually done', () => {
+    expect(told("Two cloves of garlic and a bit of ginger, I've a paste for that usually but today I'm being good.")).toEqual(
+      expect.arrayContaining(['garlic', 'ginger']),
+    );
+  });
+  test("'chilli powder, a little' is put in after what was not", () => {
+    const there = told('Half a teaspoon of turmeric.', "I was going to put garam masala but no, it's too much.", 'Chilli powder, a little.');
+    expect(there).toContain('chili-powder-blend');
+    expect(there).not.toContain('garam-masala');
+  });
+  test('chilli powder is not the coriander powder before it', () => {
+    expect(told('One teaspoon of coriander powder. Chilli powder, a little.')).toEqual(expect.arrayContaining(['coriander-seed', 'chili-powder-blend']));
+  });
+  test('a little bit more oil is oil', () => {
+    expect(told('Two red onions sliced in a little bit more sunflower oil.')).toContain('sunflower-oil');
+  });
+});
