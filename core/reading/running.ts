@@ -263,7 +263,7 @@ class Telling {
     said: { segment: string; before: string; behind: string; role: Role; weak: boolean; inHand: boolean; sentence: string; at: number },
   ): boolean {
     const { segment, before, behind, at } = said;
-    if (mention.dish) return false;
+    if (mention.dish || (mention.left === null && CALLED.test(mention.phrase) && SPOKEN_TO.test(behind))) return false;
     const right = amountBehindFood(behind, mention.left !== null);
     // 'Till the peas have gone', 'put the ham back': nothing is put in that was not.
     if (mention.left === null && right === null && (UNTIL.test(segment.slice(0, mention.from)) || /^\s*back\b/i.test(behind))) {
@@ -398,6 +398,10 @@ const MOST_TALE = 2;
 const LEAST_BARE = 50;
 const MOST_BEHIND = 48;
 const PER_BOWL = /\b(?:each(?! other)|apiece|per (?:bowl|person|head|portion)|(?:a|each|every) bowl|for each (?:bowl|person)|on each|one each)\b/i;
+
+/** 'And honey, you have got to have cornbread': somebody is called so, and nothing is put in. */
+const CALLED = /^(?:honey|sugar|pumpkin|sweet pea|dumpling|peach)$/i;
+const SPOKEN_TO = /^\s*,\s*(?:you|i|we|let|don['’]t|it|that|this|listen|believe|trust)\b/i;
 
 function isSame(put: Put, mention: Mention, shelf: Shelf): boolean {
   if (put.key === mention.key) return true;

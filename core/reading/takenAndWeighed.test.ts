@@ -91,7 +91,21 @@ describe('spoken without an amount', () => {
     expect(there).not.toContain('garam-masala');
   });
   test('chilli powder is not the coriander powder before it', () => {
-    expect(told('One teaspoon of coriander powder. Chilli powder, a little.')).toEqual(expect.arrayContaining(['coriander-seed', 'chili-powder-blend']));
+    expect(told('One teaspoon of coriander powder. Chilli powder, a little.')).toEqual(
+      expect.arrayContaining(['coriander-seed', 'chili-powder-blend']),
+    );
+  });
+  test('who is called honey is not put in, and honey is', () => {
+    expect(told('And honey, you have got to have bread.')).not.toContain('honey');
+    expect(told('And honey, a teaspoon of it.')).toContain('honey');
+  });
+  test('a cup of the kernels that is kept back is of the corn', () => {
+    const { lines } = readRecipe(
+      'Corn soup\nServes 8\n\n8 ears fresh corn, husked\n5 cups water\n\nCut the kernels from the cobs. Keep back 1 cup of kernels for the top. Simmer 30 minutes. Puree.\n',
+      { measures: 'auto' },
+      SHELF,
+    ).recipe;
+    expect(lines.map(({ foodId }) => foodId)).toEqual(['sweetcorn', 'water']);
   });
   test('a little bit more oil is oil', () => {
     expect(told('Two red onions sliced in a little bit more sunflower oil.')).toContain('sunflower-oil');

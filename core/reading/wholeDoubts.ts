@@ -30,6 +30,9 @@ const MEALY_WATER_G = 35;
 const PUTS_IN = new RegExp(String.raw`^(?:(?:then|now|finally|gradually|slowly)\s+)*(?:${verbsThat('opens')})\b`, 'i');
 /** Words of a step that are no ingredient even where a food has that name. */
 const THE_POT = new Set(['soup', 'mixture', 'puree', 'liquid', 'pot', 'bisque', 'chowder', 'veloute', 'base', 'batch']);
+/** Parts of what is there already; singular. */
+const PARTS =
+  /^(?:kernel|flesh|pulp|cob|shell|bone|skin|stalk|stem|leaf|leave|floret|top|green|seed|piece|chunk|solid|vegetable|veg|rest|remainder|juice|cooking|drained)$/;
 const NOT_INGREDIENTS = new Set(['water', 'heat', 'soup', 'ice', 'crisp', 'chip']);
 
 /** Foods that steps put in and no line lists, as written lines. */
@@ -61,6 +64,8 @@ export function unlistedIn(
         continue;
       // 'A ladle of the soup' is of the pot itself.
       if (THE_POT.has(tokens.at(-1) ?? '')) continue;
+      // 'Keep back a cup of kernels' is of the corn that is there.
+      if (match.kind === 'none' && PARTS.test(tokens.at(-1) ?? '')) continue;
       // The stock that was made of the water is no other.
       if (makesStock && tokens.length === 1 && /^(?:stock|broth|bouillon|liquid)$/.test(tokens.at(-1) ?? '')) continue;
       if (match.kind === 'none' ? !amount.range : foods.has('foodId' in match ? match.foodId : null)) continue;
