@@ -8,6 +8,7 @@ import { isDay } from '../core/quantity/day.ts';
 import { SYSTEMS } from '../core/quantity/units.ts';
 import { REGIME_IDS } from '../core/regime/regime.ts';
 import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
+import { BLENDER_KINDS } from '../core/vocabulary/blender.ts';
 import { CATEGORIES } from '../core/vocabulary/category.ts';
 import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import { EATEN, LIDS, MAX_LINES, MAX_PREPARATIONS, MAX_STEPS, METHODS, STAGES } from '../core/vocabulary/recipe.ts';
@@ -120,7 +121,8 @@ export const recipeSchema = Joi.object({
 
 /** Of one kind of need. */
 const MOST_ASKED = 100;
-const rules = { regime: oneOf(REGIME_IDS), coconutIsTreeNut: Joi.boolean(), chestnutIsTreeNut: Joi.boolean() };
+const blenderSchema = Joi.object({ kind: oneOf(BLENDER_KINDS).required(), sieve: Joi.boolean(), jarMl: Joi.number().min(100).max(20_000) });
+const rules = { regime: oneOf(REGIME_IDS), coconutIsTreeNut: Joi.boolean(), chestnutIsTreeNut: Joi.boolean(), blender: blenderSchema };
 const weight = Joi.number().min(0).max(1000);
 
 export const needsSchema = Joi.object({
@@ -199,6 +201,7 @@ export const settingsSchema = Joi.object({
   bowlMl: Joi.number().min(50).max(2000).required(),
   currency: currency.required(),
   saltBand: oneOf(SALT_BAND_IDS),
+  blender: blenderSchema,
   revision: revision.required(),
 });
 

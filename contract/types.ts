@@ -8,6 +8,7 @@ import type { System } from '../core/quantity/units.ts';
 import type { RegimeId } from '../core/regime/regime.ts';
 import type { Needs } from '../core/swap/needs.ts';
 import type { AllergenId } from '../core/vocabulary/allergens.ts';
+import type { Blender } from '../core/vocabulary/blender.ts';
 import type { Recipe } from '../core/vocabulary/recipe.ts';
 
 export type Measures = 'auto' | System;
@@ -27,6 +28,8 @@ export interface Settings {
   currency: string;
   /** How this house salts what is 'to taste'. */
   saltBand?: SaltBand;
+  /** What soups are blended with here. */
+  blender?: Blender | undefined;
   revision: number;
 }
 

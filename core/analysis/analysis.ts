@@ -22,6 +22,7 @@ import { type Seasoning, seasoningOf } from '../taste/toTaste.ts';
 import { blendedShare } from '../texture/blended.ts';
 import { type Body, bodyMlOf, bodyOf, releasedShare } from '../texture/body.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
+import type { Blender } from '../vocabulary/blender.ts';
 import type { Food, SourceKind } from '../vocabulary/food.ts';
 import { NUTRIENT_INDEX, NUTRIENTS, type Nutrient, type StoredNutrient } from '../vocabulary/nutrient.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
@@ -96,6 +97,8 @@ export interface AnalyseOptions {
   coconutIsTreeNut?: boolean | undefined;
   chestnutIsTreeNut?: boolean | undefined;
   prices?: PriceList | undefined;
+  /** What the kitchen blends with: how often its jar is filled. */
+  blender?: Blender | undefined;
   /** How this house salts. */
   saltBand?: SaltBand | undefined;
 }
@@ -189,7 +192,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
     ...(seasoning ? { seasoning } : {}),
     provenance: provenanceOf(eaten, bowl),
     ...(cost ? { cost } : {}),
-    notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, perBowl: (key) => perServing[key].value }),
+    notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, blender: options.blender, perBowl: (key) => perServing[key].value }),
   };
 }
 

@@ -7,6 +7,7 @@ import type { CountedLine } from '../allergen/board.ts';
 import type { Bowl } from '../bowl/pot.ts';
 import { coolingWords, REGIMES, type RegimeId, reheatWords } from '../regime/regime.ts';
 import { ALLERGEN_LABELS, type AllergenId, SINGLE_TREE_NUTS } from '../vocabulary/allergens.ts';
+import { type Blender, batchesOf, blenderRow } from '../vocabulary/blender.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import type { Method, Recipe, Stage } from '../vocabulary/recipe.ts';
@@ -29,6 +30,8 @@ export interface NoteContext {
   lines: readonly CountedLine[];
   bowl: Bowl;
   regime: RegimeId;
+  /** What the kitchen blends with, where that is known. */
+  blender?: Blender | undefined;
   /** The known part of a figure in one bowl. */
   perBowl: (nutrient: Nutrient) => number;
 }
@@ -62,6 +65,8 @@ const stepsBy = (context: NoteContext, ...methods: Method[]): string[] =>
   context.recipe.steps.filter(({ method }) => method !== undefined && methods.includes(method)).map(({ id }) => id);
 const COMMON = 'common practice, no source';
 
+/** Where the jar is not known. */
+const MORE_THAN_A_JAR_ML = 3000;
 const HEATS: ReadonlySet<string> = new Set(['sweat', 'brown', 'roast', 'bake', 'fry', 'boil', 'simmer', 'steam', 'pressure']);
 const COLD = /\bblend(?:ed)? (?:it )?cold\b|\bonce (?:it has |completely )?(?:cooled|cold)\b|\bwhen (?:it is )?cold\b/i;
 const heatedBefore = (steps: Recipe['steps'], at: number): boolean =>
@@ -225,6 +230,20 @@ export const NOTE_RULES: readonly NoteRule[] = [
     when: ({ recipe: { steps } }) => {
       const stepIds = steps.filter(({ method, text }, at) => method === 'blend' && !COLD.test(text) && heatedBefore(steps, at)).map(({ id }) => id);
       return stepIds.length > 0 ? { stepIds } : null;
+    },
+  },
+  {
+    code: 'blend.batches',
+    severity: 'tip',
+    source: COMMON,
+    message: '{what}, a jar filled to half at most: mix the batches in one pot before you taste and portion.',
+    when: (context) => {
+      const stepIds = stepsBy(context, 'blend');
+      const { blender, bowl } = context;
+      if (stepIds.length === 0 || (blender && !blenderRow(blender.kind).jar)) return null;
+      const batches = blender ? batchesOf(blender, bowl.potMl) : 1;
+      if (blender?.jarMl ? batches < 2 : bowl.potMl < MORE_THAN_A_JAR_ML) return null;
+      return { stepIds, what: batches > 1 ? `${batches} batches` : 'More than a jar holds' };
     },
   },
   {

@@ -75,7 +75,7 @@ function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf, settled:
   const named = (list: readonly Need[]) => list.map((need) => refOf(need, needs));
   const before = judge.original.analysis;
   const why = whyForced(judge, sought.needs, model, leaf).map(named);
-  const changes = describeChanges(model, leaf, draft, { before, after: analysis }, why, judge.shelf);
+  const changes = describeChanges(model, leaf, draft, { before, after: analysis }, why, judge.shelf, judge.asked.terms.blender);
   const loses = lossesOf(before, analysis);
   const rises = risesOf(before, analysis);
   const sodium = needs.find((need) => need.kind === 'limit' && need.limit.nutrient === 'sodiumMg' && need.limit.per === 'serving');

@@ -43,15 +43,18 @@ export class Judge {
 
   constructor(input: JudgeInput, stayed: StayedFoods = new Map()) {
     const { recipe, asked, shelf, prices, expired } = input;
-    const { regime, coconutIsTreeNut, chestnutIsTreeNut } = asked.terms;
+    const { regime, coconutIsTreeNut, chestnutIsTreeNut, blender } = asked.terms;
     this.input = input;
     this.asked = asked;
     this.shelf = shelf;
     this.expired = expired;
     this.stayed = stayed;
-    this.options = { regime, coconutIsTreeNut, chestnutIsTreeNut, prices };
+    this.options = { regime, coconutIsTreeNut, chestnutIsTreeNut, prices, ...(blender ? { blender } : {}) };
     this.original = this.analysed(recipe);
-    this.start = ofKind(asked.needs, 'smooth').length > 0 && blendedShare(recipe) < 1 ? this.analysed(blendedWhole(recipe, shelf)) : this.original;
+    this.start =
+      ofKind(asked.needs, 'smooth').length > 0 && blendedShare(recipe) < 1
+        ? this.analysed(blendedWhole(recipe, shelf, asked.terms.blender))
+        : this.original;
   }
 
   analysed(recipe: Recipe): Soup {

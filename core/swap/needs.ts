@@ -2,6 +2,7 @@
 
 import type { RegimeId } from '../regime/regime.ts';
 import type { AllergenId, DietId } from '../vocabulary/allergens.ts';
+import type { Blender } from '../vocabulary/blender.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import type { Fault, Recipe } from '../vocabulary/recipe.ts';
 
@@ -33,6 +34,8 @@ export interface Needs {
   keepLines?: string[] | undefined;
   keepFoods?: string[] | undefined;
   avoidFoods?: string[] | undefined;
+  /** What the kitchen blends with: it decides what smooth asks for and what a cream of nuts costs. */
+  blender?: Blender | undefined;
   checks?: 'asIs' | 'avoid' | 'allow' | undefined;
   margin?: number | undefined;
   /** Of what allergens, diets and limits speak: the bowl (default), or the plate with what is beside it. */

@@ -3,6 +3,7 @@
 import type { Analysis } from '../analysis/analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
+import { type Blender, blenderRow } from '../vocabulary/blender.ts';
 import { CATEGORY_ROWS } from '../vocabulary/category.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
@@ -11,6 +12,7 @@ import type { Model } from './model.ts';
 import type { NeedRef } from './needs.ts';
 import type { Said } from './says.ts';
 import type { Leaf } from './search.ts';
+import { isHardNut } from './slots.ts';
 import { item } from './solver/linear.ts';
 import type { NeedVerdict } from './verdict.ts';
 
@@ -91,6 +93,7 @@ export function describeChanges(
   analyses: { before: Analysis; after: Analysis },
   forcing: readonly NeedRef[][],
   shelf: Shelf,
+  blender?: Blender,
 ): Change[] {
   const before = new Map(analyses.before.allergens.map(({ id, state }) => [id, state]));
   const rank = { contains: 3, check: 2, mayContain: 1, absent: 0 } as const;
@@ -107,6 +110,8 @@ export function describeChanges(
     const flags = to.some(({ foodId }) => shelf.food(foodId)?.flags.includes('potassiumChloride'))
       ? ['May hold potassium chloride: read the pack before serving someone on a potassium limit.']
       : [];
+    const { nutsSay } = blender ? blenderRow(blender.kind) : {};
+    const ground = nutsSay && to.some(({ foodId }) => isHardNut(shelf.food(foodId))) ? [nutsSay] : [];
     return [
       {
         lineId: slot.food ? slot.line.id : null,
@@ -116,7 +121,7 @@ export function describeChanges(
         to,
         why: forcing[index] ?? [],
         work: swap.steps.map(({ text }) => text),
-        cautions: [...swap.cautions, ...flags],
+        cautions: [...swap.cautions, ...flags, ...ground],
         note: swap.note,
         adds: { allergens },
         ...(alternatives ? { alternatives: [...alternatives] } : {}),

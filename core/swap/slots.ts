@@ -5,6 +5,7 @@ import { ceilingPer100g } from '../food/ceiling.ts';
 import { unknownKind } from '../reading/unknownKind.ts';
 import { REGIMES } from '../regime/regime.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
+import { blenderRow } from '../vocabulary/blender.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Line } from '../vocabulary/recipe.ts';
@@ -16,7 +17,7 @@ import { DEAR_STAYS, Fit } from './fit.ts';
 import { type Gap, MOST_OPTIONS, type Option, type Part, type Slot } from './model.ts';
 import { type Asked, type Need, type NeedOf, ofKind } from './need.ts';
 import { CHANGE_COST, DEFAULT_WEIGHTS, type TraitName, USUAL_PULL } from './objective.ts';
-import { entersAfterBlending, isInPieces } from './smooth.ts';
+import { blendsNothingSmooth, entersAfterBlending, isInPieces, leavesSeeds } from './smooth.ts';
 import { addScaled } from './solver/linear.ts';
 
 /** Where a swap's foods go: its own stage unless the line is a topping. A line that moves is in no step of the recipe. */
@@ -83,6 +84,7 @@ class Opening {
     this.byDiet = ofKind(needs, 'diet');
     this.maxima = ofKind(needs, 'limit').filter(({ limit }) => limit.max !== undefined);
     this.smooth = ofKind(needs, 'smooth')[0];
+    if (this.smooth && blendsNothingSmooth(terms.blender)) this.nothingCanMeet([this.smooth]);
     this.avoided = new Map(ofKind(needs, 'avoid').map((need) => [need.foodId, need]));
     this.keptLines = new Set(ofKind(needs, 'keepLine').map(({ lineId }) => lineId));
     this.keptFoods = new Set(ofKind(needs, 'keepFood').map(({ foodId }) => foodId));
@@ -193,6 +195,7 @@ class Opening {
       ...(this.asked.terms.checks === 'avoid' ? checks : []),
       ...(avoided ? [avoided] : []),
       ...(line.eaten === 'removed' || !line.grams ? [] : this.openMaxima(food)),
+      ...(this.smooth && line.eaten !== 'removed' && line.stage !== 'plate' && leavesSeeds(food.id, this.asked.terms.blender) ? [this.smooth] : []),
       ...(this.smooth && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isInPieces(food.id, food.category) ? [this.smooth] : []),
     ];
   }
@@ -238,9 +241,11 @@ class Opening {
    * brought in unless what only a label can tell is allowed (common practice of renal diets, no source).
    */
   private forbids(food: Food, swap: Swap, line: Line, own: Says): boolean {
+    if (this.grinds === null && this.bringsHardNuts(swap)) return true;
     const { checks: policy } = this.asked.terms;
     const { breaks, checks } = this.saysOf(food);
     if (breaks.length > 0 || this.avoided.has(food.id) || this.openMaxima(food).length > 0) return true;
+    if (this.smooth && leavesSeeds(food.id, this.asked.terms.blender)) return true;
     if (this.smooth && isInPieces(food.id, food.category) && this.staysInPieces(swap, line)) return true;
     if (policy === 'allow') return false;
     return (
@@ -276,7 +281,8 @@ class Opening {
 
   private costOf(swap: Swap, line: Line, own: Food | null, forced: boolean): number {
     const { weights } = this;
-    const { parts, work } = swap;
+    const { parts } = swap;
+    const work = swap.work + (this.bringsHardNuts(swap) ? (this.grinds ?? 0) : 0);
     const flavour = swap.flavour + this.fit.extra(swap, line, own, forced);
     const processed = parts.some(({ foods }) => foods.some(([id]) => this.place.shelf.food(id)?.category === 'plant-cream'));
     return (
@@ -285,6 +291,16 @@ class Opening {
       weights.flavour * CHANGE_COST.flavour * flavour +
       (processed ? weights.wholeFoods * CHANGE_COST.wholeFoods : 0)
     );
+  }
+
+  /** Work of grinding nuts with what this kitchen has; null where it cannot. */
+  private get grinds(): number | null {
+    const { blender } = this.asked.terms;
+    return blender ? blenderRow(blender.kind).nuts : 0;
+  }
+
+  private bringsHardNuts({ parts }: Swap): boolean {
+    return parts.some(({ foods }) => foods.some(([id]) => isHardNut(this.place.shelf.food(id))));
   }
 
   private get weights() {
@@ -302,6 +318,9 @@ class Opening {
     });
   }
 }
+
+/** Whole nuts and seeds, which a blade has to make a cream of. */
+export const isHardNut = (food: Food | undefined): boolean => food?.category === 'nut-seed' && food.state === 'raw';
 
 /** Kinds that may be the fat of a step: butter, bacon. */
 const FATTY: ReadonlySet<string> = new Set(['dairy', 'meat']);

@@ -3,6 +3,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { mentionsOf, spokenOf } from '../method/mention.ts';
 import { listed } from '../method/text.ts';
 import { blendedShare } from '../texture/blended.ts';
+import { type Blender, blenderRow } from '../vocabulary/blender.ts';
 import { type Category, isOf } from '../vocabulary/category.ts';
 import { countedLines, type Line, type Recipe, type Step } from '../vocabulary/recipe.ts';
 
@@ -44,35 +45,69 @@ function sentencesAfterBlending(steps: readonly Step[], lastBlend: number): stri
 /** No step needs more of it read. */
 const MOST_READ = 2000;
 
-/** Smooth: everything is blended and nothing with pieces goes in after it. */
-export function isSmooth(recipe: Recipe, shelf: Shelf): boolean {
+/** Seeds that no blade makes an end of (common practice, no source). */
+const SEEDS = /^(?:tomato|tomato-plum|tomatoes-canned|tomatoes-canned-no-salt|chilli-red|chilli-green|jalapeno|cranberries|poblano|tomatillo)$/;
+const hasSeeds = ({ lines }: Recipe): boolean =>
+  lines.some(({ foodId, eaten, stage }) => eaten !== 'removed' && stage !== 'plate' && SEEDS.test(foodId ?? ''));
+
+/** Without a sieve nothing this kitchen blends is smooth. */
+export const blendsNothingSmooth = (blender: Blender | undefined): boolean =>
+  blender?.sieve === false && blenderRow(blender.kind).smooth !== 'sieveSeeds';
+/** Without a sieve the seeds of this food stay in the soup. */
+export const leavesSeeds = (foodId: string, blender: Blender | undefined): boolean => blender?.sieve === false && SEEDS.test(foodId);
+
+/** Whether what the kitchen blends with makes this soup smooth at all. */
+const canBeSmooth = (recipe: Recipe, blender: Blender | undefined): boolean =>
+  !blendsNothingSmooth(blender) && (blender?.sieve !== false || !hasSeeds(recipe));
+
+/** Smooth: everything is blended, nothing with pieces goes in after it, and the kitchen can. */
+export function isSmooth(recipe: Recipe, shelf: Shelf, blender?: Blender): boolean {
   const pieces = ({ foodId }: Line) => isInPieces(foodId, shelf.food(foodId ?? '')?.category);
-  return blendedShare(recipe) === 1 && !countedLines(recipe).some((line) => pieces(line) && entersAfterBlending(line, recipe, shelf));
+  return (
+    canBeSmooth(recipe, blender) &&
+    blendedShare(recipe) === 1 &&
+    !countedLines(recipe).some((line) => pieces(line) && entersAfterBlending(line, recipe, shelf))
+  );
 }
 
 /** A share of the pot, put where it is blended. */
 const APART = /\b(?:half|third|quarter|some|part|portion|cups?|ladles?(?:ful)?s?)\b.*\b(?:blender|processor|jug|bowl|pan|pot)\b/i;
-const WHOLE = 'Blend all of it until smooth, then sieve.';
+
+/** 'Blend all of it until smooth, then sieve.', as the kitchen does it; `with_` is blended in with it. */
+function wholeSaid(recipe: Recipe, blender: Blender | undefined, with_ = ''): string {
+  const way = blender && blenderRow(blender.kind).smooth;
+  if (way === 'mashes') return `Mash all of it${with_} and press it through a fine sieve.`;
+  return way === 'sieveSeeds' && !hasSeeds(recipe)
+    ? `Blend all of it${with_} until quite smooth.`
+    : `Blend all of it${with_} until smooth, then sieve.`;
+}
 
 /** The soup that is blended in part or not at all, blended whole and sieved; the other sentences of its steps stay. */
-export function blendedWhole(recipe: Recipe, shelf: Shelf): Recipe {
+export function blendedWhole(recipe: Recipe, shelf: Shelf, blender?: Blender): Recipe {
   if (recipe.steps.some(({ method }) => method === 'blend'))
-    return { ...recipe, steps: recipe.steps.map((step) => (step.method === 'blend' ? { ...step, text: wholeIn(step, recipe, shelf) } : step)) };
+    return {
+      ...recipe,
+      steps: recipe.steps.map((step) => (step.method === 'blend' ? { ...step, text: wholeIn(step, recipe, shelf, blender) } : step)),
+    };
   const ids = new Set(recipe.steps.map(({ id }) => id));
   let id = 'smooth';
   while (ids.has(id)) id = `${id}'`;
   const served = recipe.steps.findIndex(({ stage }) => stage === 'bowl' || stage === 'plate');
   const at = served < 0 ? recipe.steps.length : served;
-  return { ...recipe, steps: recipe.steps.toSpliced(at, 0, { id, stage: 'blend', text: WHOLE, method: 'blend', handsOn: true }) };
+  return {
+    ...recipe,
+    steps: recipe.steps.toSpliced(at, 0, { id, stage: 'blend', text: wholeSaid(recipe, blender), method: 'blend', handsOn: true }),
+  };
 }
 
 /** The step with its sentence of blending made one of the whole pot; what is blended in with it is named again. */
-function wholeIn({ text, uses }: Step, { lines }: Recipe, shelf: Shelf): string {
+function wholeIn({ text, uses }: Step, recipe: Recipe, shelf: Shelf, blender: Blender | undefined): string {
+  const { lines } = recipe;
   const sentences = text.split(/(?<=[.;!])\s+/).filter((sentence) => !APART.test(sentence));
   const at = sentences.findIndex((sentence) => BLENDS.test(sentence));
-  if (at < 0) return [WHOLE, ...sentences].join(' ');
+  if (at < 0) return [wholeSaid(recipe, blender), ...sentences].join(' ');
   const sentence = sentences[at] as string;
   const with_ = lines.filter(({ id }) => uses?.includes(id)).flatMap((line) => mentionsOf(sentence, spokenOf(line, shelf), [])[0] ?? []);
   const names = with_.sort((a, b) => a.from - b.from).map(({ from, to }) => sentence.slice(from, to));
-  return sentences.toSpliced(at, 1, names.length === 0 ? WHOLE : `Blend all of it with ${listed(names)} until smooth, then sieve.`).join(' ');
+  return sentences.toSpliced(at, 1, wholeSaid(recipe, blender, names.length === 0 ? '' : ` with ${listed(names)}`)).join(' ');
 }

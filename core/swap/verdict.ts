@@ -107,7 +107,7 @@ export function judgeNeeds(needs: Needs, judged: Judged): NeedVerdict[] {
 export const namedVerdicts = (needs: readonly Need[], judged: readonly Standing[]): NeedVerdict[] =>
   needs.map((need, index) => ({ need: refOf(need, needs), ...(judged[index] as Standing) }));
 
-function standingOf(need: Need, { checks, scope }: Asked['terms'], { recipe, analysis, original, shelf }: Judged): Standing {
+function standingOf(need: Need, { checks, scope, blender }: Asked['terms'], { recipe, analysis, original, shelf }: Judged): Standing {
   switch (need.kind) {
     case 'allergen':
       return {
@@ -137,7 +137,7 @@ function standingOf(need: Need, { checks, scope }: Asked['terms'], { recipe, ana
       return { state: index >= min - TOLERANCE && index <= max + TOLERANCE ? 'likely' : 'breaks', value: index };
     }
     case 'smooth':
-      return { state: isSmooth(recipe, shelf) ? 'meets' : 'breaks' };
+      return { state: isSmooth(recipe, shelf, blender) ? 'meets' : 'breaks' };
     case 'keepLine':
       return { state: stillThere(original.recipe, recipe, ({ id }) => id === need.lineId) };
     case 'keepFood':

@@ -237,6 +237,7 @@ const rulesOf = (settings: Settings | undefined): Needs =>
         regime: settings.regime,
         ...(settings.coconutIsTreeNut ? { coconutIsTreeNut: true } : {}),
         ...(settings.chestnutIsTreeNut ? { chestnutIsTreeNut: true } : {}),
+        ...(settings.blender ? { blender: settings.blender } : {}),
       }
     : {};
 

@@ -2,6 +2,7 @@ import { type ReactNode, useState } from 'react';
 import type { Settings } from '../../contract/types.ts';
 import { SALT_BAND_IDS, SALT_BANDS, type SaltBand } from '../../core/food/seasoning.ts';
 import { keepingWords, REGIMES } from '../../core/regime/regime.ts';
+import { BLENDER_KINDS, type Blender, type BlenderKind, blenderRow } from '../../core/vocabulary/blender.ts';
 import { usePhrases, useSaveSettings, useSettings, useTeach } from '../api/queries.ts';
 import { useDropPin, useKitchenSoon, usePins } from '../kitchen/kitchen.ts';
 import { LETTER_KEYS, type LetterKeys, useLetterKeys } from '../kitchen/letterKeys.ts';
@@ -11,6 +12,12 @@ import { NumberInput } from '../ui/numberInput.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
 import { Tick } from '../ui/tick.tsx';
+
+/** A usual jar (common practice). */
+const DEFAULT_JAR_ML = 1500;
+/** The blender chosen, with what was said of sieve and jar. */
+const blenderOf = (kind: string, before: Blender | undefined): Blender | undefined =>
+  kind === '' ? undefined : { jarMl: DEFAULT_JAR_ML, ...before, kind: kind as BlenderKind };
 
 /** Settings of the kitchen. Each change is saved as it is made. */
 export function SettingsScreen() {
@@ -73,6 +80,36 @@ export function SettingsScreen() {
           </Field>
           <Figure label="Bowl, ml" value={now.bowlMl} min={50} max={2000} onSet={(bowlMl) => set({ bowlMl })} />
           <p className="text-sm text-kale-soft">Pot and ring go with every recipe read from now on; they decide how much water steams away.</p>
+        </Group>
+        <Group title="Blender">
+          <Field label="Soups are blended with">
+            <Select value={now.blender?.kind ?? ''} onChange={(event) => set({ blender: blenderOf(event.target.value, now.blender) })}>
+              <option value="">not said</option>
+              {BLENDER_KINDS.map((kind) => (
+                <option key={kind} value={kind}>
+                  {blenderRow(kind).label}
+                </option>
+              ))}
+            </Select>
+          </Field>
+          {now.blender && (
+            <Tick checked={now.blender.sieve !== false} onChange={(sieve) => now.blender && set({ blender: { ...now.blender, sieve } })}>
+              A fine sieve is at hand
+            </Tick>
+          )}
+          {now.blender && blenderRow(now.blender.kind).jar && (
+            <Figure
+              label="Jar, ml"
+              value={now.blender.jarMl ?? DEFAULT_JAR_ML}
+              min={100}
+              max={20_000}
+              onSet={(jarMl) => now.blender && set({ blender: { ...now.blender, jarMl } })}
+            />
+          )}
+          <p className="text-sm text-kale-soft">
+            It decides what a smooth soup asks for, how often the jar is filled, and what a cream of nuts costs in work. It goes with soups read from
+            now on.
+          </p>
         </Group>
         <Group title="Salt">
           <Field label="Salt to taste is proposed">

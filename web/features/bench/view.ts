@@ -38,10 +38,11 @@ export const lineName =
   ({ foodId, text }: Line): string =>
     foodId === null ? text : (core.shelf.food(foodId)?.name ?? foodId);
 
-export const optionsOf = ({ regime, coconutIsTreeNut, chestnutIsTreeNut }: Needs): AnalyseOptions => ({
+export const optionsOf = ({ regime, coconutIsTreeNut, chestnutIsTreeNut, blender }: Needs): AnalyseOptions => ({
   regime,
   coconutIsTreeNut,
   chestnutIsTreeNut,
+  blender,
 });
 
 /** The version everything is compared with: the one the draft came from, else the first. */

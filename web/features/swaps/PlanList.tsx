@@ -4,6 +4,7 @@ import { limitOf } from '../../../core/swap/need.ts';
 import type { NeedRef, Needs } from '../../../core/swap/needs.ts';
 import type { Change, Plan } from '../../../core/swap/plan.ts';
 import { MOST_APART, tallyOf, tallyWords, together } from '../../../core/swap/tally.ts';
+import { blenderRow } from '../../../core/vocabulary/blender.ts';
 import { NUTRIENT_LABELS } from '../../../core/vocabulary/nutrient.ts';
 import { figure, needLabel, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
@@ -163,6 +164,8 @@ const ChangeText = ({ view, change }: { view: BenchView; change: Change }) => (
 
 /** A limit that cannot be judged says which lines stand in the way. */
 function whyUnknown({ needs, analysis, recipe }: BenchView, need: NeedRef): string {
+  if (need.kind === 'smooth' && needs.blender?.sieve === false)
+    return `With ${blenderRow(needs.blender.kind).label} and no fine sieve it cannot be smooth: a sieve does it.`;
   const limit = limitOf(need, needs);
   const missing = limit?.max === undefined ? [] : analysis.perServing[limit.nutrient].missing;
   const lines = [...new Set(missing.map(({ lineId }) => recipe.lines.find(({ id }) => id === lineId)?.text))].filter(Boolean);
