@@ -1,8 +1,8 @@
 /**
  * The columns of the relaxation. An option is a box of amounts with a convex cost, so the hull of a slot's options is the
  * hull of their corners: each part at its least, usual or most. The rows are the terms of the objective (with a way down
- * and a way up), the limits (with slack, and excess at a price, so that there is always a start), and one row per slot
- * that says its mixture adds to one.
+ * and a way up), and the limits (with slack, and excess at a price, so that there is always a start). That the mixture of a
+ * slot adds to one is no row: one corner of every slot, its key, makes up what the others leave (simplex.ts).
  */
 import type { Model, Option, Part } from '../model.ts';
 import { at, bitsAt, item } from './linear.ts';
@@ -12,14 +12,15 @@ export const SOFT_PRICE = 200;
 /** An excess over a hard row costs this; a forbidden option in the mixture still more. */
 export const HARD_PRICE = 1e5;
 
-/** A column of the basis: a unit column of a shared row (slot -1), or a corner of an option. */
+/** A column: a unit column of a row (slot -1), or a corner of an option. */
 export interface Column {
+  /** Of a unit column its row and sign. */
   row: number;
   sign: 1 | -1;
   slot: number;
   option: number;
   grams: Float64Array;
-  /** Entries in the shared rows; a unit column has only `sign` in its row. */
+  /** Entries in the rows; a unit column has only `sign` in its row. */
   values: Float64Array;
   cost: number;
   /** For the fixed order of Bland's rule. */
@@ -27,7 +28,11 @@ export interface Column {
 }
 
 export interface Basis {
-  columns: Column[];
+  /** A column for each row: unit columns, and corners beside the key of their slot. */
+  working: Column[];
+  /** A corner for each slot. */
+  keys: Column[];
+  /** Of the working columns, each less the key of its slot. */
   inverse: Float64Array;
   /** Pivots since the inverse was made anew. */
   age: number;
@@ -37,9 +42,9 @@ export interface Basis {
 export interface FlatOption {
   cost: number;
   parts: number;
-  /** Shared rows. */
+  /** Rows. */
   stride: number;
-  /** What is fixed, then one gram of each part, in the shared rows. */
+  /** What is fixed, then one gram of each part, in the rows. */
   data: Float64Array;
   /** Three levels a part, the last repeated where there are fewer, and what each costs. */
   levels: Float64Array;
@@ -49,7 +54,7 @@ export interface FlatOption {
 
 const NO_GRAMS = new Float64Array(0);
 
-/** Traits as the shared rows see them: the weighted terms of the objective, then the limits, which speak of one or two traits. */
+/** Traits as the rows see them: the weighted terms of the objective, then the limits, which speak of one or two traits. */
 export function projection({ terms, rows }: Pick<Model, 'terms' | 'rows'>): (traits: Float64Array) => Float64Array {
   const entries = rows.map(({ coefficients }) =>
     [...coefficients.keys()].filter((t) => coefficients[t] !== 0).map((t) => [t, at(coefficients, t)] as const),
@@ -71,22 +76,20 @@ export const pullOf = ({ usual, pull }: Pick<Part, 'usual' | 'pull'>, grams: num
 
 /** The columns of one model: those there are from the start, and corners as they are wanted. */
 export class Columns {
-  /** Rows that slots share; after them comes one row per slot. */
-  readonly shared: number;
+  /** Rows. */
   readonly size: number;
   readonly slots: readonly (readonly FlatOption[])[];
   readonly right: Float64Array;
-  /** Unit columns that lower a shared row's left side, and those that raise it. */
+  /** Unit columns that lower a row's left side, and those that raise it. */
   readonly down: readonly Column[];
   readonly up: readonly Column[];
 
   constructor(model: Model) {
-    const { terms, rows, slots } = model;
-    this.shared = terms.length + rows.length;
-    this.size = this.shared + slots.length;
-    this.slots = flatten(model, 2 * this.shared);
+    const { terms, rows } = model;
+    this.size = terms.length + rows.length;
+    this.slots = flatten(model, 2 * this.size);
     const base = projection(model)(model.base);
-    this.right = new Float64Array(this.size).fill(1);
+    this.right = new Float64Array(this.size);
     terms.forEach(({ at: trait, weight }, i) => {
       this.right[i] = weight * (at(model.original, trait) - at(model.base, trait));
     });
@@ -101,9 +104,9 @@ export class Columns {
 
   /** The corner of an option with each part at the level that `levelOf` says: 0 least, 1 usual, 2 most. */
   corner(slot: number, option: number, levelOf: (option: FlatOption, part: number) => number): Column {
-    const { shared } = this;
+    const { size } = this;
     const flat = item(item(this.slots, slot), option);
-    const values = flat.data.slice(0, shared);
+    const values = flat.data.slice(0, size);
     const grams = new Float64Array(flat.parts);
     let { cost } = flat;
     let key = 0;
@@ -113,35 +116,28 @@ export class Columns {
       grams[p] = amount;
       cost += at(flat.levelCosts, 3 * p + level);
       key = key * 3 + level;
-      for (let i = 0; i < shared; i += 1) values[i] = at(values, i) + amount * at(flat.data, (p + 1) * shared + i);
+      for (let i = 0; i < size; i += 1) values[i] = at(values, i) + amount * at(flat.data, (p + 1) * size + i);
     }
-    return { row: shared + slot, sign: 1, slot, option, grams, values, cost, key: flat.key + key };
+    return { row: -1, sign: 1, slot, option, grams, values, cost, key: flat.key + key };
   }
 
   /** A basis to begin with: the first allowed option of every slot at its usual amounts, and what evens that out. */
   start(allowed: Int32Array): Basis {
-    const { shared, size } = this;
-    const corners = this.slots.map((options, slot) => {
+    const { size } = this;
+    const keys = this.slots.map((options, slot) => {
       const first = options.findIndex((_, option) => (bitsAt(allowed, slot) >> option) & 1);
       return this.corner(slot, first, () => 1);
     });
     const inverse = new Float64Array(size * size);
-    const columns: Column[] = [];
-    for (let i = 0; i < shared; i += 1) {
+    const working: Column[] = [];
+    for (let i = 0; i < size; i += 1) {
       let left = at(this.right, i);
-      for (const { values } of corners) left -= at(values, i);
+      for (const { values } of keys) left -= at(values, i);
       const sign = left < 0 ? -1 : 1;
-      columns.push(item(sign === 1 ? this.down : this.up, i));
+      working.push(item(sign === 1 ? this.down : this.up, i));
       inverse[i * size + i] = sign;
-      corners.forEach(({ values }, slot) => {
-        inverse[i * size + shared + slot] = -sign * at(values, i);
-      });
     }
-    corners.forEach((corner, slot) => {
-      columns.push(corner);
-      inverse[(shared + slot) * size + shared + slot] = 1;
-    });
-    return { columns, inverse, age: 0 };
+    return { working, keys, inverse, age: 0 };
   }
 }
 

@@ -13,6 +13,12 @@ export interface Entrant {
   gain: number;
 }
 
+/** The key of every slot, and what it costs. */
+export interface Keys {
+  columns: readonly Column[];
+  costs: Float64Array;
+}
+
 export class Pricing {
   private readonly columns: Columns;
   /** The slot where the last look ended. */
@@ -26,10 +32,10 @@ export class Pricing {
   }
 
   /** The column that would lower the objective most, of those looked at; with `first`, the first that would at all. */
-  entrant(prices: Float64Array, allowed: Int32Array, first: boolean): Entrant | null {
+  entrant(prices: Float64Array, keys: Keys, allowed: Int32Array, first: boolean): Entrant | null {
     const unit = this.bestUnit(prices, first);
     if (unit && first) return unit;
-    return this.bestCorner(prices, allowed, first, unit?.gain ?? -OPTIMAL) ?? unit;
+    return this.bestCorner(prices, keys, allowed, first, unit?.gain ?? -OPTIMAL) ?? unit;
   }
 
   /** Reduced costs at the optimum: no corner of an allowed option costs less than this more than the mixture. */
@@ -38,10 +44,10 @@ export class Pricing {
   }
 
   private bestUnit(prices: Float64Array, first: boolean): Entrant | null {
-    const { shared, down, up } = this.columns;
+    const { size, down, up } = this.columns;
     let gain = -OPTIMAL;
     let column: Column | null = null;
-    for (let i = 0; i < shared; i += 1) {
+    for (let i = 0; i < size; i += 1) {
       const lower = item(down, i);
       const raise = item(up, i);
       if (lower.cost - at(prices, i) < gain) {
@@ -58,8 +64,8 @@ export class Pricing {
   }
 
   /** Partial pricing: the slots in turn, from where the last look ended, until some have been seen and one will do. */
-  private bestCorner(prices: Float64Array, allowed: Int32Array, first: boolean, above: number): Entrant | null {
-    const { shared, slots } = this.columns;
+  private bestCorner(prices: Float64Array, keys: Keys, allowed: Int32Array, first: boolean, above: number): Entrant | null {
+    const { slots } = this.columns;
     let gain = above;
     let best = -1;
     let bestSlot = -1;
@@ -70,7 +76,9 @@ export class Pricing {
       const options = item(slots, slot);
       const reducedCosts = item(this.reducedCosts, slot);
       const bits = bitsAt(allowed, slot);
-      const own = at(prices, shared + slot);
+      const key = item(keys.columns, slot);
+      // What one of the slot costs: its key, less what that does in the rows.
+      const own = at(keys.costs, slot) - priced(prices, key.values, 0, prices.length);
       for (let option = 0; option < options.length; option += 1) {
         if (((bits >> option) & 1) === 0) continue;
         const reduced = leastReducedCost(prices, options[option] as FlatOption) - own;
