@@ -11,7 +11,18 @@ import { tokensOf } from './match.ts';
 import type { Mention, ReadSteps } from './steps.ts';
 
 const REST = /\b(?:remaining|rest of|left|reserved|leftover|other half|second half)\b/i;
-const HALF = /\bhalf (?:of )?(?:the|of)\b/i;
+/** Shares of a line as steps say them; 'most of' is some four fifths (common practice, no source). */
+const SHARES: readonly (readonly [said: RegExp, share: number])[] = [
+  [/\b(?:three[- ]quarters?|3\/4|¾) (?:of )?(?:the|of|your)\b/i, 0.75],
+  [/\b(?:two[- ]thirds?|2\/3|⅔) (?:of )?(?:the|of|your)\b/i, 2 / 3],
+  [/\bhalf (?:of )?(?:the|of|your)\b|½ of (?:the|your)\b/i, 0.5],
+  [/\b(?:(?:a|one)[- ]third|1\/3|⅓) of (?:the|your)\b/i, 1 / 3],
+  [/\b(?:(?:a|one)[- ]quarter|1\/4|¼) of (?:the|your)\b/i, 0.25],
+  [/\bmost of (?:the|your)\b/i, 0.8],
+];
+/** Put by for later, and what was put by. */
+const KEEPS = /\b(?:reserv(?:e|ing)|set(?:ting)? aside|keep(?:ing)?(?: back)?|hold(?:ing)? back|sav(?:e|ing)|put by)\b/i;
+const KEPT = /\b(?:reserved|kept(?: back)?|set[- ]aside|saved|held back|put by)\b/i;
 const AMOUNT_AT = /(?:\d+\s+\d\/\d|\d+\/\d|\d*\s?[½¼¾⅓⅔]|\d+(?:\.\d+)?|\b(?:one|two|three|four|half an?|a)\b)\s*(?=\p{L})/giu;
 
 const MOST_MENTIONS = 8;
@@ -97,7 +108,11 @@ export function divide(
     out.push(...parts);
     for (const [index, piece] of pieces.entries()) {
       const uses = steps[piece.stepIndex]?.uses;
-      if (uses) uses[uses.indexOf(line.id)] = (parts[index] as Line).id;
+      const at = uses?.indexOf(line.id) ?? -1;
+      const { id } = parts[index] as Line;
+      // Two parts may go in at one step.
+      if (uses && at >= 0) uses[at] = id;
+      else uses?.push(id);
     }
   }
   return { lines: out, unequal };
@@ -108,15 +123,30 @@ const scaled = (grams: Grams, by: number): Grams => {
   return { best: round(grams.best), low: round(grams.low), high: round(grams.high) };
 };
 
+/** Of a clause that speaks of several things, the words about this one: 'the rest of the cream and two thirds of the cheese'. */
+function aboutIt(clause: string, heads: ReadonlySet<string>): string {
+  const own = clause.split(/\s*,\s*|\s+(?:and|plus)\s+(?=\S)/i).filter((part) => tokensOf(part).some((token) => heads.has(token)));
+  return own.length > 0 ? own.join(' and ') : clause;
+}
+
 function piecesOf(mentions: readonly Mention[], line: Line, heads: ReadonlySet<string>, shelf: Shelf, system: System): Piece[] {
   const total = line.grams?.best ?? 0;
   const name = shelf.food(line.foodId ?? '')?.name ?? line.text;
   const pieces: Piece[] = [];
+  let kept: Piece | null = null;
   for (const { stage, stepIndex, clause } of mentions) {
-    const grams = amountInClause(clause, line, heads, shelf, system);
-    if (grams !== null) pieces.push({ stage, stepIndex, grams, text: `${name}, part: ${clause}`.slice(0, 120) });
-    else if (REST.test(clause)) pieces.push({ stage, stepIndex, grams: 'rest', text: `${name}, the rest` });
-    else if (HALF.test(clause)) pieces.push({ stage, stepIndex, grams: total / 2, text: `${name}, half` });
+    const words = aboutIt(clause, heads);
+    const share = SHARES.find(([said]) => said.test(words))?.[1];
+    const grams = amountInClause(words, line, heads, shelf, system) ?? (share === undefined ? null : total * share);
+    if (kept && KEPT.test(words) && !KEEPS.test(words)) {
+      // 'Top with the reserved cream': what was put by goes in here.
+      Object.assign(kept, { stage, stepIndex });
+      kept = null;
+    } else if (grams !== null) {
+      const piece: Piece = { stage, stepIndex, grams, text: `${name}, part: ${clause}`.slice(0, 120) };
+      if (KEEPS.test(clause)) kept = piece;
+      pieces.push(piece);
+    } else if (REST.test(words)) pieces.push({ stage, stepIndex, grams: 'rest', text: `${name}, the rest` });
   }
   // 'Half the cream ... half the cream' is all of it; one mention alone divides nothing.
   return pieces.length > 1 || pieces.every(({ grams }) => grams !== 'rest') ? pieces : [];
