@@ -172,7 +172,7 @@ const revision = Joi.number().integer().min(1);
 const notes = Joi.object().pattern(Joi.string().max(200), words).max(500);
 /** Something other than white space. */
 const title = Joi.string().pattern(/\S/).max(500);
-export const newSoupSchema = Joi.object({ title: title.required(), recipe: recipeSchema.required() });
+export const newSoupSchema = Joi.object({ title: title.required(), recipe: recipeSchema.required(), needs: needsSchema });
 export const patchSoupSchema = Joi.object({ title, archived: Joi.boolean(), revision: revision.required() });
 export const draftSchema = Joi.object({
   recipe: recipeSchema.required(),

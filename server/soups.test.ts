@@ -34,6 +34,14 @@ test('a new soup has a draft of its recipe at revision 1', async () => {
   expect((await kitchen.get(`/api/soups/${soup.id}/draft`)).body).toEqual({ recipe: SOUP, needs: {}, basedOn: null, revision: 1 });
 });
 
+test('a new soup is on its bench under the rules it was read by; needs that are none are refused', async () => {
+  const needs = { regime: 'eu', coconutIsTreeNut: true, blender: { kind: 'stick', sieve: false } };
+  const { body: soup } = await kitchen.send('POST', '/api/soups', { title: 'Leek', recipe: SOUP, needs });
+  expect((await kitchen.get(`/api/soups/${soup.id}/draft`)).body.needs).toEqual(needs);
+  const wrong = await kitchen.send('POST', '/api/soups', { title: 'Leek', recipe: SOUP, needs: { keepLines: ['nobody'] } });
+  expect(wrong).toMatchObject({ status: 422, body: { errors: [{ path: '/needs/keepLines/0' }] } });
+});
+
 describe('a draft', () => {
   test('is saved under the revision it was read at, and refused under an older one with what is current', async () => {
     const { id } = await addSoup();

@@ -3,6 +3,7 @@ import { checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
 import { draftSchema, newSoupSchema, newVersionSchema, patchSoupSchema } from '../../contract/schemas.ts';
 import { type DraftBody, type NewVersion, SOUP_SORTS, type SoupQuery, type SoupSort } from '../../contract/types.ts';
+import type { Needs } from '../../core/swap/needs.ts';
 import { ALLERGENS, type AllergenId } from '../../core/vocabulary/allergens.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import type { Context } from '../context.ts';
@@ -48,9 +49,10 @@ export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
     .post(
       '/soups',
       route(({ body }) => {
-        const { title, recipe } = checkBody<{ title: string; recipe: Recipe }>(newSoupSchema, body);
+        const { title, recipe, needs } = checkBody<{ title: string; recipe: Recipe; needs?: Needs }>(newSoupSchema, body);
         checkRecipe(recipe, knows);
-        return kitchen.addSoup(title.trim(), recipe);
+        if (needs) checkNeeds(needs, recipe, knows);
+        return kitchen.addSoup(title.trim(), recipe, needs);
       }, 201),
     )
     .all('/soups', notAllowed('GET', 'POST'))

@@ -9,6 +9,7 @@ import { type ChangedSince, changedSince } from '../../core/analysis/snapshot.ts
 import type { PriceList } from '../../core/bowl/cost.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
+import type { Needs } from '../../core/swap/needs.ts';
 import { tallyOf } from '../../core/swap/tally.ts';
 import { judgeNeeds } from '../../core/swap/verdict.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
@@ -29,7 +30,8 @@ export interface Kitchen {
   soups(query: SoupQuery): Promise<SoupList>;
   isEmpty(): Promise<boolean>;
   soup(id: string): Promise<SoupSummary>;
-  addSoup(title: string, recipe: Recipe): Promise<SoupSummary>;
+  /** `needs` go on its bench: the rules of the house it was read in. */
+  addSoup(title: string, recipe: Recipe, needs?: Needs): Promise<SoupSummary>;
   changeSoup(id: string, changes: { title?: string; archived?: boolean; revision: number }): Promise<SoupSummary>;
   /** Puts whole soups, each with versions, into the house as one act. */
   addHouse(soups: readonly HouseSoup[]): Promise<void>;
@@ -55,10 +57,10 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
   const now = () => clock().toISOString();
   const since = changesByShelf((soupId, id) => read.version(soupId, id));
 
-  const putNew = async (writer: SoupWriter, title: string, recipe: Recipe): Promise<string> => {
+  const putNew = async (writer: SoupWriter, title: string, recipe: Recipe, needs: Needs = {}): Promise<string> => {
     const id = randomUUID();
     await writer.insertSoup(id, title, now());
-    await writer.putDraft(id, { recipe, needs: {}, basedOn: null, revision: 1 }, foodNames(recipe, shelf.now()), now());
+    await writer.putDraft(id, { recipe, needs, basedOn: null, revision: 1 }, foodNames(recipe, shelf.now()), now());
     return id;
   };
   const keep = async (writer: SoupWriter, soupId: string, { name, reason, recipe, needs, notes }: NewVersion, list: PriceList | undefined) => {
@@ -94,7 +96,7 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
     },
     isEmpty: () => read.isEmpty(),
     soup: async (id) => found(await read.one(id), 'soup', id),
-    addSoup: (title, recipe) => write(async (writer) => found(await writer.one(await putNew(writer, title, recipe)), 'soup', title)),
+    addSoup: (title, recipe, needs) => write(async (writer) => found(await writer.one(await putNew(writer, title, recipe, needs)), 'soup', title)),
     addHouse: async (soups) => {
       const list = await prices();
       await write(async (writer) => {

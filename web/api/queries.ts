@@ -140,7 +140,7 @@ export function useAddSoup() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: async ({ recipe, needs }: { recipe: Recipe; needs: Needs }) => {
-      const soup = await ask<SoupSummary>('POST', '/api/soups', { title: recipe.title, recipe });
+      const soup = await ask<SoupSummary>('POST', '/api/soups', { title: recipe.title, recipe, needs });
       await ask('POST', `/api/soups/${soup.id}/versions`, { name: 'As read', reason: 'The recipe before any change.', recipe, needs });
       return soup;
     },
@@ -209,7 +209,8 @@ export function useChangeSoup() {
   return useMutation({
     mutationFn: ({ id, ...changes }: { id: string; revision: number; title?: string; archived?: boolean }) =>
       ask<SoupSummary>('PATCH', `/api/soups/${id}`, changes),
-    onSettled: () => client.invalidateQueries({ queryKey: keys.soups }),
+    onSettled: (_soup, _error, { id }) =>
+      Promise.all([client.invalidateQueries({ queryKey: keys.soups }), client.invalidateQueries({ queryKey: keys.soup(id) })]),
   });
 }
 

@@ -2,7 +2,7 @@ import { CircleHelp, CloudOff, Redo2, Undo2 } from 'lucide-react';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { VersionBody } from '../../contract/types.ts';
+import type { SoupSummary, VersionBody } from '../../contract/types.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
 import { REGIME_IDS, type RegimeId } from '../../core/regime/regime.ts';
 import { needRefs } from '../../core/swap/need.ts';
@@ -19,6 +19,7 @@ import type { KeeperState } from '../features/bench/draftKeeper.ts';
 import { KeepDialog } from '../features/bench/KeepDialog.tsx';
 import { KeysDialog } from '../features/bench/KeysDialog.tsx';
 import { PotPanel } from '../features/bench/PotPanel.tsx';
+import { RenameDialog } from '../features/bench/RenameDialog.tsx';
 import { useBench, useHistory } from '../features/bench/store.ts';
 import { suggestedName } from '../features/bench/versionName.ts';
 import { originalOf, useBenchView } from '../features/bench/view.ts';
@@ -77,7 +78,7 @@ function BenchOf({ soupId }: { soupId: string }) {
     <Suspense fallback={<Waiting>Fetching the foods ...</Waiting>}>
       <Worktop
         soupId={soupId}
-        title={soup.data.title}
+        soup={soup.data}
         from={version ? `draft of "${version.name}"` : 'draft'}
         versions={soup.data.versions.length}
         original={originalOf(versions.data.versions, draft.data.basedOn)}
@@ -104,14 +105,15 @@ function useTakenVersion(onBench: boolean, versions: readonly VersionBody[] | un
 
 interface WorktopProps {
   soupId: string;
-  title: string;
+  soup: SoupSummary;
   from: string;
   versions: number;
   original: Recipe | null;
   autosave: ReturnType<typeof useAutosave>;
 }
 
-function Worktop({ soupId, title, from, versions, original, autosave }: WorktopProps) {
+function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopProps) {
+  const { title } = soup;
   const settings = useSettings();
   const prices = usePriceList();
   const view = useBenchView(original, prices);
@@ -120,7 +122,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
   const plans = usePlans();
   const { later, swaps, applySwap } = useLineSwaps(view);
   const [editing, setEditing] = useState<string | null>(null);
-  const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | 'bowls' | 'export' | 'labels' | null>(null);
+  const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | 'bowls' | 'export' | 'labels' | 'rename' | null>(null);
   const only = (name: typeof dialog) => (open: boolean) => setDialog(open ? name : null);
 
   const { search, start, stop, cancel } = plans;
@@ -174,6 +176,9 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
       <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-2">
         <ScreenTitle>{title}</ScreenTitle>
         <h1 className="font-title text-2xl">{title}</h1>
+        <Button kind="quiet" className="text-sm underline" onClick={() => setDialog('rename')}>
+          rename
+        </Button>
         <span className="text-kale-soft">
           {from} ·{' '}
           <button type="button" className="min-h-6 underline decoration-dotted underline-offset-4" onClick={() => setDialog('bowls')}>
@@ -258,6 +263,7 @@ function Worktop({ soupId, title, from, versions, original, autosave }: WorktopP
         analysis={view.analysis}
         regime={view.needs.regime ?? 'us'}
       />
+      <RenameDialog soup={soup} open={dialog === 'rename'} onOpenChange={only('rename')} />
       <BowlsDialog view={view} open={dialog === 'bowls'} onOpenChange={only('bowls')} />
       <KeysDialog open={dialog === 'keys'} onOpenChange={only('keys')} />
       <ClashDialog autosave={autosave} />

@@ -34,6 +34,17 @@ describe('the bench', () => {
     redo();
     expect(bench().recipe.lines[0]?.grams?.best).toBe(301);
   });
+  test('moves a line to another stage: the step of the old one no longer speaks of it, undo brings it back', () => {
+    bench().moveLine('l2', 'finish');
+    expect(bench().recipe.lines.find(({ id }) => id === 'l2')?.stage).toBe('finish');
+    expect(bench().recipe.steps[0]?.uses).toEqual(['l1']);
+    undo();
+    expect(bench().recipe).toBe(recipe);
+  });
+  test('another food stands in the line, its grams as they are where the words weigh nothing', () => {
+    bench().chooseFood('l1', 'onion', null);
+    expect(bench().recipe.lines[0]).toMatchObject({ id: 'l1', foodId: 'onion', grams: { best: 300 } });
+  });
   test('does not count a choice of line as an edit', () => {
     bench().select('l2');
     expect(useBench.temporal.getState().pastStates).toHaveLength(0);

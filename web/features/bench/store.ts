@@ -6,7 +6,7 @@ import { useStoreWithEqualityFn } from 'zustand/traditional';
 import type { Shelf } from '../../../core/food/shelf.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import { putBack, takeOut } from '../../../core/swap/steps.ts';
-import { type Grams, type Line, type Preparation, type Recipe, settleGroups } from '../../../core/vocabulary/recipe.ts';
+import { type Grams, type Line, type Preparation, type Recipe, type Stage, settleGroups } from '../../../core/vocabulary/recipe.ts';
 import type { DraftContent } from './merge.ts';
 
 interface BenchState extends DraftContent {
@@ -24,6 +24,8 @@ interface BenchState extends DraftContent {
   chooseFood: (lineId: string, foodId: string, grams: Line['grams']) => void;
   /** A preparation the recipe takes of comes along, as it is kept today. */
   addLine: (line: Omit<Line, 'id'>, preparation?: Preparation) => string;
+  /** It goes in at another stage; steps of other stages no longer speak of it. */
+  moveLine: (lineId: string, stage: Stage) => void;
   takeOut: (lineId: string) => void;
   putBack: (original: Line, order: readonly string[], shelf: Shelf) => void;
   /** What the cook has to say of a change; an empty note is none. */
@@ -89,6 +91,16 @@ export const useBench = create<BenchState>()(
         set({ recipe: { ...recipe, lines, ...(preparation ? { preparations: [...others, preparation] } : {}) }, selected: id });
         return id;
       },
+      moveLine: (lineId, stage) =>
+        set(({ recipe }) => ({
+          recipe: {
+            ...recipe,
+            lines: recipe.lines.map((line) => (line.id === lineId ? { ...line, stage } : line)),
+            steps: recipe.steps.map((step) =>
+              step.stage !== stage && step.uses?.includes(lineId) ? { ...step, uses: step.uses.filter((id) => id !== lineId) } : step,
+            ),
+          },
+        })),
       takeOut: (lineId) =>
         set(({ recipe, selected }) =>
           recipe.lines.length > 1 ? { recipe: takeOut(recipe, lineId), selected: selected === lineId ? neighbour(recipe, lineId) : selected } : {},

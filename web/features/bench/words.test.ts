@@ -52,6 +52,14 @@ describe('a plan in words', () => {
     const { plans, view } = planFor({ allergens: ['milk'], limits: [{ nutrient: 'sodiumMg', per: 'serving', max: 400 }] });
     for (const plan of plans) expect(planWords(plan, view)).not.toMatch(/!|healthy|safe|free from/i);
   });
+  test('says when only the method changes', () => {
+    const blended = { ...recipe, steps: [{ id: 'b', stage: 'blend' as const, method: 'blend' as const, text: 'Blend half of the soup.' }] };
+    const { plans, original } = adapt({ recipe: blended, needs: { smooth: true }, plans: 1 }, SHELF, { now: () => 0 });
+    const view = { core, recipe: blended, needs: { smooth: true }, original: { recipe: blended, analysis: original }, analysis: original };
+    expect(planWords(plans[0] as never, view as unknown as BenchView)).toBe(
+      'No food has to change, the method does: Blend all of it until smooth, then sieve.',
+    );
+  });
   test('says when nothing has to change', () => {
     const { plans, view } = planFor({});
     expect(planWords(plans[0] as never, view)).toBe('Nothing has to change: the soup meets the needs as it is.');

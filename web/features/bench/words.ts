@@ -67,7 +67,9 @@ export function exchangeWords(change: Change, core: Kitchen): string {
 }
 
 /** The plan in a few sentences: what goes out and in, the body, what moves, what is lost and what rises, what to tell the table. */
-export function planWords(plan: Plan, { original, core, needs }: BenchView): string {
+export function planWords(plan: Plan, { original, core, needs, recipe }: BenchView): string {
+  const anew = plan.changes.length > 0 ? [] : plan.recipe.steps.filter(({ text }) => !recipe.steps.some((step) => step.text === text));
+  if (anew.length > 0) return `No food has to change, the method does: ${anew.map(({ text }) => text).join(' ')}`;
   // What is still to be looked up is not said to be met.
   if (plan.changes.length === 0)
     return plan.meets.some(({ state }) => state === 'cannotTell')

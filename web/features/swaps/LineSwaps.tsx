@@ -1,11 +1,13 @@
 import { type ReactNode, useState } from 'react';
 import type { LineSwap } from '../../../core/swap/forLine.ts';
 import { tallyWords } from '../../../core/swap/tally.ts';
-import type { Line } from '../../../core/vocabulary/recipe.ts';
+import { type Line, STAGE_LABELS, STAGES, type Stage } from '../../../core/vocabulary/recipe.ts';
 import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
 import { needLabel } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
+import { Select } from '../../ui/field.tsx';
 import { State } from '../../ui/state.tsx';
+import { say } from '../../ui/toast.ts';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
 import { benchEffects, costMove, foodName, partsText } from '../bench/words.ts';
@@ -46,7 +48,7 @@ export function LineSwaps({ view, swaps, onUse }: { view: BenchView; swaps: read
       </p>
       <LineCautions view={view} lineId={line.id} />
       <LineActions view={view} line={line} name={line.foodId === null ? line.text : foodName(line.foodId, view.core)} />
-      {line.foodId === null && <ChooseFood view={view} line={line} />}
+      <ChooseFood view={view} line={line} />
       {swaps.length === 0 && (
         <p className="mt-2 text-kale-soft">
           {line.foodId === null
@@ -100,16 +102,39 @@ const Action = ({ pressed, onClick, children }: { pressed?: boolean; onClick: ()
   </button>
 );
 
-/** A line without a food hides everything it holds: the first thing to mend. */
+/** Which food it is, and where it goes in. A line without a food hides everything it holds: the first thing to mend. */
 function ChooseFood({ view, line }: { view: BenchView; line: Line }) {
   const [open, setOpen] = useState(false);
   const chooseFood = useBench((state) => state.chooseFood);
+  const moveLine = useBench((state) => state.moveLine);
   const { shelf, weighLine } = view.core;
   return (
-    <p className="mt-2">
-      <Button kind="main" onClick={() => setOpen(true)}>
-        Find the food
-      </Button>
+    <p className="mt-1 flex flex-wrap items-center gap-x-3 text-sm">
+      {line.foodId === null ? (
+        <Button kind="main" onClick={() => setOpen(true)}>
+          Find the food
+        </Button>
+      ) : (
+        <Action onClick={() => setOpen(true)}>it is another food</Action>
+      )}
+      <span className="flex items-center gap-1">
+        it goes in at
+        <Select
+          aria-label="Where it goes in"
+          className="text-sm"
+          value={line.stage}
+          onChange={(event) => {
+            moveLine(line.id, event.target.value as Stage);
+            say(`Moved to ${STAGE_LABELS[event.target.value as Stage].toLowerCase()}.`);
+          }}
+        >
+          {STAGES.map((stage) => (
+            <option key={stage} value={stage}>
+              {STAGE_LABELS[stage].toLowerCase()}
+            </option>
+          ))}
+        </Select>
+      </span>
       <FoodPicker
         line={open ? line.text : null}
         query=""
