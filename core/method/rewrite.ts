@@ -63,7 +63,7 @@ class Rewriting {
   private readonly staying: readonly Spoken[];
   private readonly said = new Set<string>();
   /** What stands in the place of something, by the words and the step it stands in. */
-  private readonly placed: { draft: Draft; words: string; lines: readonly Line[] }[] = [];
+  private readonly placed: { draft: Draft; words: string; lines: readonly Line[]; partOf: string | undefined }[] = [];
 
   constructor(
     steps: readonly Step[],
@@ -172,6 +172,11 @@ class Rewriting {
   private through(draft: Draft, at: number, passage: Passage): void {
     const { exchange, entry, inPlace, first } = passage;
     const { lastBlend } = this.drafts;
+    if (inPlace && this.isSaidByOtherPart(draft, exchange)) {
+      draft.uses = draft.uses.flatMap((id) => (id !== exchange.line.id ? [id] : exchange.lines.map((one) => one.id)));
+      passage.placed = true;
+      return;
+    }
     const before = draft.text;
     const blendsIn = entry === 'early' && isSame(exchange);
     // A part of a line is spoken of where it goes in, the other parts where they do.
@@ -201,10 +206,20 @@ class Rewriting {
     if (inPlace) {
       draft.text = heated(draft.text, exchange, passage.names, this.shelf);
       passage.placed = true;
-      this.placed.push({ draft, words: passage.words ?? passage.main, lines: exchange.lines });
+      this.placed.push({ draft, words: passage.words ?? passage.main, lines: exchange.lines, partOf: exchange.line.partOf });
     }
     if (!inPlace || returns) this.takeAlong(draft, before);
     if (used && first === at && isNothing(draft.text)) draft.uses = draft.uses.filter((id) => id !== exchange.line.id);
+  }
+
+  /** 'Most of the cream ... the rest of it': where both parts of a line are one step's, its words are written anew once. */
+  private isSaidByOtherPart(draft: Draft, { line, lines }: Exchange): boolean {
+    const foods = (list: readonly Line[]) => list.map(({ foodId }) => foodId).join();
+    return (
+      line.partOf !== undefined &&
+      draft.uses.includes(line.id) &&
+      this.placed.some((one) => one.draft === draft && one.partOf === line.partOf && foods(one.lines) === foods(lines))
+    );
   }
 
   private addTo(draft: Draft, names: string, verb = 'Add'): void {
