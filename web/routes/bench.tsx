@@ -1,4 +1,4 @@
-import { CircleHelp, CloudOff, Redo2, Undo2 } from 'lucide-react';
+import { CircleHelp, CloudOff, Pencil, Redo2, Undo2 } from 'lucide-react';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -176,9 +176,14 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
       <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-2">
         <ScreenTitle>{title}</ScreenTitle>
         <h1 className="font-title text-2xl">{title}</h1>
-        <Button kind="quiet" className="text-sm underline" onClick={() => setDialog('rename')}>
-          rename
-        </Button>
+        <button
+          type="button"
+          aria-label="rename"
+          className="-ml-2 inline-flex size-6 items-center justify-center"
+          onClick={() => setDialog('rename')}
+        >
+          <Pencil size={14} aria-hidden />
+        </button>
         <span className="text-kale-soft">
           {from} ·{' '}
           <button type="button" className="min-h-6 underline decoration-dotted underline-offset-4" onClick={() => setDialog('bowls')}>
