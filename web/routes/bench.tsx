@@ -173,13 +173,13 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
 
   return (
     <div className="flex min-h-0 flex-1 flex-col lg:h-[calc(100dvh-3rem)] lg:flex-none">
-      <div className="flex shrink-0 flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-2">
+      <div className="flex shrink-0 flex-wrap items-center gap-x-2 gap-y-1 px-4 pt-2">
         <ScreenTitle>{title}</ScreenTitle>
         <h1 className="font-title text-2xl">{title}</h1>
         <button
           type="button"
           aria-label="rename"
-          className="-ml-2 inline-flex size-6 items-center justify-center"
+          className="-mx-2 inline-flex size-6 items-center justify-center"
           onClick={() => setDialog('rename')}
         >
           <Pencil size={14} aria-hidden />
