@@ -17,8 +17,8 @@ test('a soup is renamed, a line moves, and its food is another; undo takes it ba
   await page.goto(`${server.url}/read`);
   await page.getByLabel('Recipe text').fill(PEA);
   await page.getByRole('button', { name: 'Put on the bench' }).click();
-  await page.getByRole('button', { name: 'rename' }).click();
-  await page.getByLabel('Title').fill('Green pea velouté');
+  await page.getByRole('button', { name: 'Change the title' }).click();
+  await page.getByRole('textbox', { name: 'Title' }).fill('Green pea velouté');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Green pea velouté' })).toBeVisible();
 

@@ -178,7 +178,7 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
         <h1 className="font-title text-2xl">{title}</h1>
         <button
           type="button"
-          aria-label="rename"
+          aria-label="Change the title"
           className="-mx-2 inline-flex size-6 items-center justify-center"
           onClick={() => setDialog('rename')}
         >
