@@ -17,7 +17,7 @@ import { type Note, notesFor } from '../notes/rules.ts';
 import { type Claim, claimsOf } from '../regime/claims.ts';
 import { type Declared, declaredFigures } from '../regime/declared.ts';
 import { REGIMES, type RegimeId } from '../regime/regime.ts';
-import { colourOf } from '../taste/colour.ts';
+import { colourOf, isFaint } from '../taste/colour.ts';
 import { type Seasoning, seasoningOf } from '../taste/toTaste.ts';
 import { blendedShare } from '../texture/blended.ts';
 import { type Body, bodyMlOf, bodyOf, releasedShare } from '../texture/body.ts';
@@ -268,6 +268,9 @@ const bodyOfPot = (recipe: Recipe, entries: readonly Entry[], potMl: number): Bo
 /** What is in the pot, pieces left whole as far as their colour gets into the soup. */
 function colourOfPot(recipe: Recipe, entries: readonly Entry[]): string | null {
   const blended = blendedShare(recipe);
+  // What is not weighed could colour the whole pot: nothing is told, but where it only seasons.
+  const isOpen = ({ line, food }: Entry) => !line.grams && line.eaten !== 'removed' && !(food && isFaint(food));
+  if (entries.some((entry) => entry.line.stage !== 'bowl' && entry.line.stage !== 'plate' && isOpen(entry))) return null;
   let potGrams = 0;
   const seen = entries.flatMap(({ line, food, stay }) => {
     if (line.stage === 'bowl' || line.stage === 'plate' || !line.grams) return [];

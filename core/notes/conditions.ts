@@ -46,7 +46,9 @@ export function register(when: LineWhen): number {
 const POURED =
   /^(?:cream|half-and-half|milk|sour-cream|yogurt|creme-fraiche|buttermilk|kefir|quark|skyr|labneh|whole-milk|skim-milk|ricotta|cottage)/;
 
-function curdles({ category, id, like, per100g }: Food, below: number): boolean {
+function curdles({ category, flags, id, like, per100g }: Food, below: number): boolean {
+  // What splits when it boils splits with acid, be it of milk or of soya.
+  if (flags.includes('splitsWhenBoiled')) return true;
   return category === 'dairy' && (POURED.test(id) || (like !== undefined && POURED.test(like))) && (per100g.fatG ?? 0) < below;
 }
 

@@ -43,6 +43,7 @@ const HIDDEN: ReadonlySet<AllergenId> = new Set<AllergenId>([
     'fish',
     'crustacean',
     'mollusc',
+    'egg',
     'gluten',
   ] as const),
 ]);

@@ -201,6 +201,16 @@ describe('cautions', () => {
     expect(bowlOf(fires).notes.map((note) => note.code)).toContain(code);
     expect(bowlOf(nearMiss).notes.map((note) => note.code)).not.toContain(code);
   });
+  test('acid curdles soya drink as it does milk, and not double cream', () => {
+    const said = (foodId: string) =>
+      bowlOf(
+        pot([
+          ['x', foodId, 300],
+          ['y', 'lemon-juice', 20],
+        ]),
+      ).notes.some(({ code }) => code === 'dairy.acid');
+    expect(['soy-drink-plain', 'yogurt-whole', 'milk-whole', 'cream-double'].map(said)).toEqual([true, true, true, false]);
+  });
   test('there are at least a hundred, each with a source', () => {
     expect(ALL_RULES.length).toBeGreaterThanOrEqual(100);
     for (const { code, source, message } of ALL_RULES) expect([code, source.length > 5, message.length > 20]).toEqual([code, true, true]);

@@ -106,7 +106,7 @@ export const anz = {
       { fromC: 60, toC: 5, withinMin: 360 },
     ],
     reheat: { celsius: 60, minutes: 0 },
-    core: { poultry: '75 C', mince: '75 C', fish: '63 C' },
+    core: { poultry: 'commonly 75 C', mince: 'commonly 75 C', fish: 'commonly 63 C' },
     source: 'Standard 3.2.2 (memory)',
   },
 } as const satisfies RegimeRules;

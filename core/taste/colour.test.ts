@@ -61,6 +61,13 @@ describe('what is not known', () => {
     expect(colourOf(seen(20), 520)).toBe('deep orange');
     expect(colourOf(seen(100), 600)).toBeNull();
   });
+  test('a line nobody weighed leaves the colour open, pepper to taste does not', () => {
+    const of = (foodId: string) => analyse(soup([line('p', 'potato', 500), line('w', 'water', 500), line('x', foodId, null)]), {}, SHELF).colour;
+    expect(of('spinach')).toBeUndefined();
+    expect(of('turmeric')).toBeUndefined();
+    expect(of('black-pepper')).toBe('white');
+    expect(of('salt')).toBe('white');
+  });
   test('an empty pot has none', () => {
     expect(colourOf([], 0)).toBeNull();
   });

@@ -46,6 +46,16 @@ const plus = (one: Tint, other: Tint): Tint => ({
   white: one.white + other.white,
 });
 
+const SEASONS: ReadonlySet<string> = new Set(['salt', 'spice', 'herb', 'acid', 'fat']);
+/** What colours less than this in a gram is not seen in the pinch of it that seasons: pepper is, turmeric is not. */
+const FAINT = 8;
+
+/** True of what seasons a pot and leaves its colour. */
+export function isFaint(food: Food): boolean {
+  const tint = tintOf(food);
+  return SEASONS.has(food.category) && tint !== null && Math.abs(tint.red) + Math.abs(tint.yellow) + tint.dark < FAINT;
+}
+
 /** Grams of a food that can be seen in the pot. */
 export interface Seen {
   food: Food | null;
