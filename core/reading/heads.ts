@@ -1,5 +1,6 @@
 /** Which words of a step may speak of which line: 'the cream' of the double cream, 'the stock', 'the vegetables'. */
 import type { Shelf } from '../food/shelf.ts';
+import { unitOf } from '../quantity/units.ts';
 import { CATEGORY_ROWS, type Category, isOf } from '../vocabulary/category.ts';
 import type { Line } from '../vocabulary/recipe.ts';
 import { tokensOf, wordsOfFood } from './match.ts';
@@ -29,8 +30,7 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
   }
   // A line in another kitchen's words is spoken of in ours.
   if (food && words.size === 0) {
-    const said = own.at(-1);
-    if (said) words.add(said);
+    for (const said of own) if (/\p{L}{3}/u.test(said) && !unitOf(said)) words.add(said);
     for (const alias of [food.name.replace(/[,(].*$/, ''), ...food.aliases.slice(0, 2)]) words.add(tokensOf(alias).at(-1) ?? '');
   }
   for (const word of food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []) words.add(word);
@@ -79,11 +79,15 @@ const GROUPS: readonly (readonly [RegExp, (category: Category) => boolean])[] = 
   [/\b(?:fats?|oils?)\b/i, (category) => category === 'fat'],
 ];
 const EVERYTHING =
-  /\b(?:everything|all (?:of )?(?:the )?(?:ingredients|rest|other)|all together|all (?=in(?:to)? (?:the |a )?(?:blender|pot|pan))|(?:the |all )?(?:other|remaining|rest of the|left) ingredients|the lot|all the above|the rest|the others)\b/i;
+  /\b(?:(?<!\binto )(?<!\bin )everything|all (?:of )?(?:the )?(?:ingredients|rest|other)|all together|all (?=in(?:to)? (?:the |a )?(?:blender|pot|pan))|(?:the |all )?(?:other|remaining|rest of the|left) ingredients|the lot|all the above|the rest|the others)\b/i;
 /** 'She labels everything' puts nothing anywhere. */
 const PUT_ALL =
   /^(?:and |then )*(?:everything|all|the rest)\b|\b(?:add|put|place|combine|throw|tip|goes?|in|into|blend|boil|simmer|cook|process|whiz\w*|whirl|blitz|liquid\w*|pur[eé]e|soften|fry|roast|stir|mix|cover|bring|together|sweat|serve|scatter|top|finish)/i;
 const EXCEPT = /\b(?:except(?: for)?|but(?: for| not)?|apart from|other than|excluding|save|minus)\b/i;
+/** 'Until everything is soft' puts nothing in. */
+const UNTIL_ALL = /\b(?:until|till|so that|when|once)\b[^,;.]*/gi;
+/** 'Blend half of the beetroots and put them to the others': the other half. */
+const OTHER_PART = /\b(?:half|some|most|part|a third|two thirds)\b.*\bthe others?\b/i;
 /** '300 g of the rest' speaks of one line: 'the rest of the cream'. */
 const REST_OF_ONE = /\b(?:the )?(?:rest|other half|remaining|remainder) (?:of )?(?:the )?(?!ingredients|vegetables|veg\b|spices|herbs|of\b)\p{L}+/iu;
 /** 'Items 9, 11 and 12' is one mention: no clause ends inside it. */
@@ -113,7 +117,7 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
       else index.set(word, [at]);
     }
   });
-  const own = lines.map(ownOf);
+  const own = lines.map((line) => ownOf(line, shelf));
   const category = lines.map(({ foodId }) => (foodId ? shelf.food(foodId)?.category : undefined));
   const partWords = new Map(
     [...new Set(parts.values())].map((part) => [
@@ -138,7 +142,8 @@ export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, st
     return withoutStockOf(clause, places, category, lines, heads);
   };
   const linesIn = (clause: string, open: (id: string) => boolean): string[] => {
-    const everything = EVERYTHING.test(clause) && PUT_ALL.test(clause) && !REST_OF_ONE.test(clause);
+    const put = clause.replace(UNTIL_ALL, ' ');
+    const everything = EVERYTHING.test(put) && PUT_ALL.test(put) && !REST_OF_ONE.test(put) && !OTHER_PART.test(put);
     const [said = clause, left = ''] = everything ? clause.split(EXCEPT, 2) : [clause];
     const places = named(said);
     if (everything) {
@@ -182,23 +187,34 @@ function nearest(
   const after = tokens[at + 1];
   const pair = after === undefined ? null : `${tokens[at]} ${after}`;
   const named = pair === null ? NOWHERE : (pairsIn.get(pair) ?? NOWHERE);
-  if (named.length > 0) return places.filter((place) => named.includes(place));
-  if (places.length < 2) return places;
+  const paired = named.length > 0 ? places.filter((place) => named.includes(place)) : places;
+  if (paired.length < 2) return paired;
   for (const beside of [tokens[at - 1], tokens[at - 2], tokens[at - 3], after]) {
-    const sharing = beside === undefined ? [] : places.filter((place) => own[place]?.words.has(beside));
-    if (sharing.length > 0 && sharing.length < places.length) return sharing;
+    const sharing = beside === undefined || SMALL_WORD.test(beside) ? [] : paired.filter((place) => own[place]?.words.has(beside));
+    if (sharing.length > 0 && sharing.length < paired.length) return sharing;
   }
-  return places;
+  // 'The apples' are the apples, and not the apple juice.
+  const whole = paired.filter((place) => own[place]?.names.has(tokens[at] as string));
+  return whole.length > 0 && tokens[at] !== 'pepper' ? whole : paired;
 }
+
+const SMALL_WORD = /^(?:the|an?|of|in|on|and|or|with|for|to|from|till|until|it|half|rest)$/;
 
 interface Words {
   words: ReadonlySet<string>;
   /** Words that stand beside each other in the name of the food. */
   pairs: ReadonlySet<string>;
+  /** The names of the food that are one word. */
+  names: ReadonlySet<string>;
 }
-const ownOf = ({ text }: Line): Words => {
+const ownOf = ({ text, foodId }: Line, shelf: Shelf): Words => {
   const tokens = ownWords(text);
-  return { words: new Set(tokens), pairs: new Set(tokens.slice(1).map((token, at) => `${tokens[at]} ${token}`)) };
+  const food = foodId === null ? undefined : shelf.food(foodId);
+  return {
+    words: new Set(tokens),
+    pairs: new Set(tokens.slice(1).map((token, at) => `${tokens[at]} ${token}`)),
+    names: new Set((food ? wordsOfFood(food).names : []).filter(({ length }) => length === 1).map(([word]) => word as string)),
+  };
 };
 
 const NOWHERE: readonly number[] = [];

@@ -95,11 +95,16 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   const cold = read.steps.some(({ method }) => method === 'blend') && !steps.some(({ text: step }) => HEAT.test(step) || cooksFor(step));
   const otherwise = cold ? 'blend' : read.steps.length > 0 ? 'simmer' : 'base';
   const twice = new Set(listed.map(({ foodId }) => foodId).filter((foodId, at, all) => foodId !== null && all.indexOf(foodId) !== at));
+  // 'Sour cream, thinned with 1 tbsp milk': the milk goes where its cream does.
+  const besideIt = (id: string): Stage | undefined => {
+    const own = drafts.find(({ line }) => line.id === id)?.textLine;
+    return drafts.filter(({ textLine }) => textLine === own).flatMap(({ line }) => read.stages.get(line.id) ?? [])[0];
+  };
   for (const { line, textLine, words } of drafts) {
     line.stage = stageOf(
       words === undefined ? line : { ...line, text: words },
       textLine,
-      read.stages.get(line.id),
+      read.stages.get(line.id) ?? besideIt(line.id),
       { otherwise, twice: twice.has(line.foodId), alone: drafts.length === 1 },
       shelf,
     );
@@ -388,7 +393,7 @@ const TO_SERVE =
   /\b(?:for (?:drizzling|sprinkling|scattering|topping|top)|to (?:scatter|sprinkle|drizzle|crumble over|dust)|to serve|for serving|to garnish|for garnish|for the top|garnish|topping|to top)\b/i;
 
 const FOR_THE_TOP =
-  /\b(?:to (?:scatter|sprinkle|drizzle|crumble over|garnish|serve|top|finish)|for (?:the top|garnish|garnishing|serving|topping))\s*$/i;
+  /\b(?:to (?:scatter|sprinkle|drizzle|crumble over|garnish|serve|top|finish)|for (?:the top|garnish|garnishing|serving|topping|drizzling|sprinkling|scattering|dusting))\s*$/i;
 /** Minutes that are neither the blender's nor a wait. */
 const cooksFor = (step: string): boolean =>
   clausesOf(step).some(({ text }) => minutesIn(text) !== null && !WAITS.test(text) && methodOf(text, true) !== 'blend');

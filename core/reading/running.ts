@@ -78,11 +78,16 @@ const MARKERS =
 const RUN_ON = 45;
 const MOST_TEXT = 60_000;
 
-/** Sentences of a text, with the line each stands on; run-on speech at the words that lead on. */
-export function sentencesOf(lines: readonly TextLine[]): Sentence[] {
+/** Words follow on words, with hardly a full stop among them. */
+const isRunOn = (lines: readonly TextLine[]): boolean => {
   const text = lines.map((line) => line.text).join(' ');
   const ends = text.match(/[.!?](?=\s|$)/g)?.length ?? 0;
-  const runOn = text.split(/\s+/).length / (ends + 1) > RUN_ON;
+  return text.split(/\s+/).length / (ends + 1) > RUN_ON;
+};
+
+/** Sentences of a text, with the line each stands on; run-on speech at the words that lead on. */
+export function sentencesOf(lines: readonly TextLine[]): Sentence[] {
+  const runOn = isRunOn(lines);
   return lines.flatMap(({ text: line, at }) =>
     line
       .slice(0, MOST_TEXT)
@@ -119,6 +124,7 @@ export function runningText(lines: readonly TextLine[], shelf: Shelf): Running {
     /\b(?:um+|uh+)\b/i.test(whole) ||
     sentences.length < whole.split(/\s+/).length / RUN_ON;
   const reading = new Telling(shelf, spoken);
+  const runOn = isRunOn(said);
   const steps: TextLine[] = [];
   const used = new Set<number>();
   for (const { text, at } of sentences) {
@@ -130,7 +136,8 @@ export function runningText(lines: readonly TextLine[], shelf: Shelf): Running {
       !isListing(text, shelf)
     ) {
       // Of what is spoken, only what is done here: what one could boil boils nothing.
-      steps.push({ text: spoken ? reading.told : text, at });
+      const told = spoken ? reading.told : text;
+      steps.push({ text: runOn ? withCommas(told, shelf) : told, at });
       used.add(at);
     }
     if (took) used.add(at);
@@ -143,6 +150,18 @@ export function runningText(lines: readonly TextLine[], shelf: Shelf): Running {
     spoken,
   };
 }
+
+/** Run-on speech with a comma before each food it goes on to: 'blend it all down, squeeze of lemon, salt if it wants it'. */
+function withCommas(told: string, shelf: Shelf): string {
+  const starts = mentionsIn(told, shelf)
+    .map(({ left, leftFrom, from }) => (left === null ? from : leftFrom))
+    .filter((start) => start > 0 && !LEADS_ON.test(told.slice(0, start)));
+  return starts.reduceRight((text, start) => `${text.slice(0, start).trimEnd()}, ${text.slice(start)}`, told);
+}
+const LEADS_ON = new RegExp(
+  String.raw`(?:[,.;:]|\b(?:and|or|in|into|of|with|plus|to|over|for|on|from|the|a|an|some|its?|no|not|my|your|this|that|all|than|by|as|is|are|${TELLING}))\s*$`,
+  'i',
+);
 
 /** A method or a time: told, and done. */
 const cooks = (text: string): boolean => methodOf(text, true) !== undefined || minutesIn(text) !== null || /\b(?:lid|heat)\b/i.test(text);

@@ -111,20 +111,25 @@ export function readSteps(
   });
   const pouring = clauses.map(({ text }) => speakers.linesIn(text, never).some((id) => pours(byId.get(id), categoryOf(id))) && !PREPARES.test(text));
   let before: readonly string[] = [];
+  // What was only cut so far, until a clause puts it somewhere.
+  const onBoard = new Set<string>();
   clauses.forEach((clause, at) => {
     const step = done[clause.step] as (typeof done)[number];
-    const found = isNoun(clause) ? undefined : methodOf(clause.text, pot.wet);
+    const willPour = pouring[at] === true && COOKS_IN.test(clause.text);
+    const found = isNoun(clause) ? undefined : methodOf(clause.text, pot.wet || willPour);
     // 'Put everything in' leaves out what a later clause puts in by name.
     const mentioned = speakers.linesIn(clause.text, (id) => !stages.has(id) && (addedAt.get(id) ?? -1) <= at);
-    if (
-      isNewPan(clause.text, found, pot, mentioned, (id) => (/^butter|^ghee/.test(byId.get(id)?.foodId ?? '') ? 'fat' : categoryOf(id)), at, lastPot)
-    )
+    if (isNewPan(clause.text, found, pot, mentioned, (id) => (FATS_OF_MILK.test(byId.get(id)?.foodId ?? '') ? 'fat' : categoryOf(id)), at, lastPot))
       pot.wet = false;
     pot.now = nextStage(pot, found, clause, at, lastPot, lastBlend);
     // 'Add the stock and simmer', 'mix the cream and swirl it into each bowl': it goes in where the sentence leads.
-    pot.adding = ADDS.test(clause.text) || (pot.adding && !clause.sentence && !found && !ENDS.test(clause.text));
+    pot.adding =
+      ADDS.test(clause.text) ||
+      (clause.sentence && LIST_IN.test(clause.whole)) ||
+      (pot.adding && !clause.sentence && !found && !ENDS.test(clause.text));
     const seasons = pot.now === 'base' && !pot.wet && mentioned.length > 0 && mentioned.every((id) => DRY.has(categoryOf(id) as Category));
     // 'Put in the cassava, stock and stalks': a liquid later in the same list makes a pot of it.
+    if (clause.sentence && !found && !pot.adding && mentioned.length > 0 && at < lastPot && isFriedList(clauses, at)) pot.now = 'base';
     if (pot.adding && pot.now === 'base' && !pot.wet && !seasons && !found && mentioned.length > 0 && poursIntoList(clauses, at, pouring))
       pot.now = 'simmer';
     const here = pot.adding && !found && !seasons && minutesIn(clause.text) === null ? comingStage(clauses, at, pot, lastPot, lastBlend) : pot.now;
@@ -145,12 +150,21 @@ export function readSteps(
     if (found && found !== 'blend' && found !== 'soak') pot.cooked = true;
     if (found || mentioned.length > 0) step.stage ??= stage;
     read.push({ text: clause.text, stage, stepIndex: clause.step });
+    // 'Peel the apple, chop the onion. Steam both in butter.'
+    if (found && onBoard.size > 0 && (THEM.test(clause.text) || !mentioned.some((id) => isOf(categoryOf(id), 'solid'))))
+      for (const id of onBoard) {
+        if (!stages.has(id) && !((named.get(id) as number) > at)) stages.set(id, stage);
+        onBoard.delete(id);
+      }
     const reserved = KEPT.test(clause.text) && /\b(?:top|garnish|serving|serve|end|later)\b/i.test(clause.whole);
     for (const id of mentioned) {
       const isBeside = stage === 'bowl' && categoryOf(id) === 'bread' && (SERVE_WITH.test(clause.text) || !PUT_ON.test(clause.text));
       const placed = isBeside ? 'plate' : stage;
       mentions.push({ lineId: id, stage: placed, stepIndex: clause.step, clause: clause.text });
-      if (!stages.has(id) && !SHOWS.test(clause.text) && !PREPARES.test(clause.text) && !reserved) stages.set(id, placed);
+      if ((!clause.sentence && MADE_OF.test(clause.text)) || (SEEDS_OUT.test(clause.text) && categoryOf(id) === 'nut-seed')) continue;
+      if (!stages.has(id) && !SHOWS.test(clause.text) && !PREPARES.test(clause.text) && !reserved && (found || !PUT_ASIDE.test(clause.text)))
+        stages.set(id, placed);
+      if (PREPARES.test(clause.text) && !stages.has(id)) onBoard.add(id);
       if (!step.uses.includes(id)) step.uses.push(id);
     }
   });
@@ -181,7 +195,9 @@ export function readSteps(
 }
 
 function placedClauses(segments: readonly string[]): Placed[] {
-  const clauses = segments.flatMap((text, step) => clausesOf(joinItems(text)).map((clause) => ({ ...clause, step })));
+  const clauses = segments.flatMap((text, step) =>
+    clausesOf(joinItems(text)).map((clause) => ({ ...clause, text: clause.text.replace(YET_TO_COME, ''), step })),
+  );
   const sentences: string[] = [];
   const sentenceOf = clauses.map((clause) => {
     if (clause.sentence || sentences.length === 0) sentences.push(clause.text);
@@ -194,6 +210,26 @@ function placedClauses(segments: readonly string[]): Placed[] {
     following: sentences[(sentenceOf[at] as number) + 1] ?? '',
   }));
 }
+
+/** 'Blend this before the fish goes in' puts no fish in. */
+const YET_TO_COME = /\bbefore\s+(?:adding|you (?:add|put|stir)|(?:the|any) [^,.;]{1,40}? (?:goes?|comes?|are|is|get) (?:in|added|put)\b)[^,.;]*/gi;
+/** 'The natural kind, just peanuts and salt': what a food is made of. */
+const MADE_OF = /^(?:just|only|nothing but|made (?:of|from|with))\s+(?!(?:a|an|\d|until|before|enough)\b)[\p{L} ]+$/iu;
+/** 'Scoop out the seeds' of a squash puts no seeds anywhere. */
+const SEEDS_OUT = /\b(?:remov|scoop|scrap|tak|discard|throw)\w*\b.*\bseeds?\b|\bseeds?\b.*\b(?:out|removed|away|discarded)\b/i;
+/** 'A decilitre of cream to finish.' */
+const TO_FINISH = /\bto finish\b(?!\s+(?:the|this|it)\b)/i;
+/** 'Cook in 400 ml of water': the pot is wet from the first. */
+const COOKS_IN = /\bcook(?:s|ed|ing)?\b.*\b(?:in|with)\b/i;
+/** 'Sweet potato, tomatoes and stock in': a list with no verb. */
+const LIST_IN = /^[^.:;]*\p{L} in\s*(?:,|$)/iu;
+/** What is said aside of the top moves no pot: '(keep back some for a ring on each bowl)'. */
+const ASIDES = /\([^()]*\)/g;
+const RUNS_IN =
+  /\b(?:little by little|bit by bit|in a (?:\w+ )?(?:stream|thread|trickle)|with the (?:motor|machine|blender)|(?:motor|machine|blender) (?:still )?running|drop by drop)\b/i;
+const THEM = /\b(?:both|them|these|those|all of (?:it|them)|it all)\b/i;
+/** Put away for later, it is in no pot yet. */
+const PUT_ASIDE = /\b(?:put|set|leave|keep)\b.*\b(?:aside|to one side|in the fridge)\b/i;
 
 /** The last clauses that cook the soup and that blend it. */
 function comingMethods(clauses: readonly Placed[]): { lastPot: number; lastBlend: number } {
@@ -227,7 +263,7 @@ function lastAdded(
   });
   return at;
 }
-const GOES_IN = /\b(?:goes? in|in (?:it|they) go|on the side|for the side)\b/i;
+const GOES_IN = /\b(?:go(?:es)? in|in (?:it|they) go|on the side|for the side)\b/i;
 
 /** A pan that is begun anew: 'make a roux', 'melt the butter in a clean pan' after the stock was made. */
 function isNewPan(
@@ -253,9 +289,12 @@ function nextStage(
   lastPot: number,
   lastBlend: number,
 ): Stage {
-  if (SERVE.test(text) && at >= lastPot && !(method && POT_METHODS.has(method))) return 'bowl';
+  if (SERVE.test(text.replace(ASIDES, ' ')) && at >= lastPot && !(method && POT_METHODS.has(method))) return 'bowl';
   const stage = method && methodRow(method)?.stage;
   if (!stage) {
+    if (TO_FINISH.test(text) && at > lastPot && ORDER[now] < ORDER.finish) return 'finish';
+    // What runs in while the blender turns is blended.
+    if (now === 'blend' && !sentence && RUNS_IN.test(text)) return now;
     // What is done after the blender finishes the soup; words of a list that goes on do not end it.
     if (now === 'blend' && at > lastBlend) return sentence || ADDS.test(text) || SEASON.test(text) ? 'finish' : now;
     return now === 'simmer' && at > lastPot && lastPot >= 0 && sentence && ADDS.test(text) ? 'finish' : now;
@@ -299,10 +338,25 @@ function poursIntoList(clauses: readonly Placed[], from: number, pouring: readon
   return false;
 }
 
+/** 'Oil, one onion, one carrot, all chopped, sweat ten minutes': names alone, and what is done to them at the end of the sentence. */
+function isFriedList(clauses: readonly Placed[], from: number): boolean {
+  for (let at = from; at < clauses.length && at < from + MOST_AHEAD; at += 1) {
+    const { text, sentence } = clauses[at] as Placed;
+    if (at > from && sentence) return false;
+    const method = methodOf(text, false);
+    if (method) return at > from && methodRow(method)?.stage === 'base' && !/\b(?:cook|heat)/i.test(text);
+    if (ADDS.test(text) || ENDS.test(text) || PREPARES.test(text) || SERVE.test(text) || minutesIn(text) !== null) return false;
+  }
+  return false;
+}
+
 /** A liquid in a quantity that makes a soup of the base. */
 const pours = (line: Line | undefined, category: Category | undefined): boolean =>
+  !FATS_OF_MILK.test(line?.foodId ?? '') &&
   (isOf(category, 'liquid') || ((category === 'dairy' || category === 'plant-cream') && (line?.grams?.best ?? 0) >= 200)) &&
   (line?.grams?.best ?? 500) >= 200;
+
+const FATS_OF_MILK = /^butter-|^butter$|^ghee/;
 
 interface Taking {
   pot: Pot;

@@ -185,12 +185,12 @@ export const METHODS: readonly MethodRow[] = [
     stage: 'simmer',
     unattended: true,
   },
-  { method: 'steam', said: /\bsteam\b/i, stage: 'simmer', unattended: true },
+  { method: 'steam', said: /\bsteam\b(?!.*\bin (?:the |some |hot )?(?:butter|oil|fat|ghee|margarine)\b)/i, stage: 'simmer', unattended: true },
   { method: 'roast', said: /\b(?:roast(?:ing)?)\b/i, stage: 'base', unattended: true },
   { method: 'bake', said: /\bbake\b/i, stage: 'base', unattended: true },
   {
     method: 'sweat',
-    said: /(?<![\p{L}])(?:sweat(?:ed|ing)?|soften(?:ed|ing)?|saut[eé](?:e|ed|eed|ing|eing)?|roux|foam up|(?:go(?:es)?|get|until|till|is|are) (?:\w+ )?soft(?: and)?)(?![\p{L}])/iu,
+    said: /(?<![\p{L}])(?:sweat(?:ed|ing)?|steam(?:ed)? (?:\w+ ){0,3}in (?:the |some |hot )?(?:butter|oil|fat|ghee|margarine)|soften(?:ed|ing)?|saut[eé](?:e|ed|eed|ing|eing)?|roux|foam up|(?:go(?:es)?|get|until|till|is|are) (?:\w+ )?soft(?: and)?)(?![\p{L}])/iu,
     stage: 'base',
   },
   {
@@ -199,7 +199,12 @@ export const METHODS: readonly MethodRow[] = [
     stage: 'base',
   },
   { method: 'fry', said: /\b(?:fry|fried|frying|(?<!chilli |chili )crisp(?! bread)|deglaze)\b/i, stage: 'base' },
-  { method: 'soak', said: /\bsoak\b/i, stage: 'base', unattended: true },
+  {
+    method: 'soak',
+    said: /\bsoak\b|\bpour\b.*\b(?:boiling|hot|warm) water over\b.*\b(?:forget|leave|stand|soften)\b/i,
+    stage: 'base',
+    unattended: true,
+  },
 ];
 
 export const methodRow = (method: Method): MethodRow | undefined => METHODS.find((row) => row.method === method);

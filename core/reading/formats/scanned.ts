@@ -8,6 +8,8 @@ const NUMBER = /(?<![\p{L}\d])([\dOoIl|]{1,5})(?=\s?(?:g|kg|ml|l|tsp|tbsp|oz|lbs
 /** A word with a nought or a one inside: '0nion', 'ch0pped', 'mi1k', 'Sa1t'. */
 const WORD =
   /(?<![\p{L}\d])(?=[\p{L}\d]*\p{L}{2})(?=[\p{L}\d]*[01])(?!\d+(?:g|kg|ml|cl|dl|l|oz|lb|lbs|tsp|tbsp|cm|mm|min|mins|h|st|nd|rd|th|x)\b)[\p{L}01]{3,}(?![\p{L}\d])/gu;
+/** Words of the kitchen that are spelt with 'rn'; in others a scanner took an 'm' for it: 'crearn', 'Rernove', 'rnilk'. */
+const HAS_RN = /corn|turn|burn|warn|horn|barn|garn|fern|morn|dern|overn|furn|intern|extern|born|torn|worn|stern|return|darn|yarn|learn|earnest/i;
 const LEAST = 3;
 
 export const looksScanned = (text: string): boolean =>
@@ -25,4 +27,6 @@ export const unscanned = (text: string): string =>
     .replace(NUMBER, (number: string) => digits(number))
     .replace(WORD, (word: string) => (word === word.toUpperCase() ? letters(word).toUpperCase() : letters(word)))
     .replace(/^(\s*)[Il|](?=\s+\p{Ll})/gmu, '$11')
-    .replace(/rn(?=\s|$)/g, 'm');
+    .replace(/(?<!\p{L})(\p{L})0(\p{L})(?!\p{L})/gu, '$1o$2')
+    .replace(/\p{L}*rn\p{L}*/gu, (word: string) => (HAS_RN.test(word) ? word : word.replace(/rn/g, 'm')))
+    .replace(/^Page [\dlI|]+\s*$/gim, '');
