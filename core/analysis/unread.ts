@@ -3,19 +3,25 @@ import type { BoardLine, CountedLine, Declares } from '../allergen/board.ts';
 import { readIngredients } from '../food/ingredients.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { unknownKind } from '../reading/unknownKind.ts';
-import type { Line, Recipe } from '../vocabulary/recipe.ts';
+import type { Line, Recipe, Stage } from '../vocabulary/recipe.ts';
 
 /** Ids of what was not read and of what is only said, beside those of the lines. */
 const UNREAD_ID = 'unread:';
 const SAID_ID = 'said:';
 
-const lineOf = (id: string, text: string): Line => ({ id, stage: 'simmer', text, foodId: null, grams: null });
+const lineOf = (id: string, text: string, stage: Stage = 'simmer'): Line => ({ id, stage, text, foodId: null, grams: null });
 const hides = (id: string, text: string): BoardLine => ({ line: lineOf(id, text), food: null });
 
 /** 'Contains: milk' is a fact of the text and 'may contain' its warning; that something is free from it is never taken at its word. */
 const DENIES = /\b(?:contains? no|free (?:from|of)|does not contain|without|suitable for|[\p{L}]+-free)\b/iu;
 
-function says(id: string, text: string): BoardLine | null {
+/** Where the food stands that a statement is about: 'cornbread: made with buttermilk' is said of the plate. */
+function stageOfSaid(text: string, lines: readonly Line[]): Stage {
+  const about = /^([^:]{2,}): made with /.exec(text)?.[1]?.toLowerCase();
+  return (about && lines.find((line) => line.text.toLowerCase().includes(about))?.stage) || 'simmer';
+}
+
+function says(id: string, text: string, lines: readonly Line[]): BoardLine | null {
   // Only the clause that denies says nothing: 'Gluten-free. Contains milk.' holds milk.
   const read = readIngredients(
     text
@@ -23,7 +29,7 @@ function says(id: string, text: string): BoardLine | null {
       .filter((clause) => !DENIES.test(clause))
       .join('. '),
   );
-  return read.contains.length + read.mayContain.length === 0 ? null : { line: lineOf(id, text), food: { name: text, ...read } };
+  return read.contains.length + read.mayContain.length === 0 ? null : { line: lineOf(id, text, stageOfSaid(text, lines)), food: { name: text, ...read } };
 }
 
 /** The counted lines with what stands beside them; a food that is not known is judged by its kind, where its words tell one. */
@@ -36,7 +42,7 @@ export function withUnread(recipe: Recipe, lines: readonly CountedLine[], shelf:
   // What is unread can hold anything, and so can a pot that nothing is known to be in.
   if (!holds) beside.push(hides(`${UNREAD_ID}pot`, 'Nothing is in the pot'));
   (recipe.statements ?? []).forEach((text, index) => {
-    const said = says(`${SAID_ID}${index + 1}`, text);
+    const said = says(`${SAID_ID}${index + 1}`, text, recipe.lines);
     if (said) beside.push(said);
   });
   return beside.length > 0 ? [...counted, ...beside] : counted;

@@ -126,7 +126,7 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
     measures: system,
     ...(servings === undefined ? {} : { servings }),
     ...yieldOf(sections, system),
-    ...statementsOf(sections),
+    ...statementsOf(sections, [...(source.made ?? []), ...(source.prose ? [] : madeIn(listed))]),
     ...(claims.length > 0 ? { claims } : {}),
     ...(unread.length > 0 ? { unread: unread.map(({ text: words }) => words) } : {}),
     lines,
@@ -249,10 +249,19 @@ function doubtMeasures(text: string, asked: MeasureChoice, system: System, doubt
 }
 
 /** Allergen statements of the text, as written. */
-function statementsOf({ account }: Sections): Pick<Recipe, 'statements'> {
-  const said = account.filter(({ furniture }) => furniture === 'label').map(({ text }) => text.slice(0, MOST_STATEMENT));
+function statementsOf({ account }: Sections, made: readonly string[]): Pick<Recipe, 'statements'> {
+  const said = [...account.filter(({ furniture }) => furniture === 'label').map(({ text }) => text), ...made].map((text) =>
+    text.slice(0, MOST_STATEMENT),
+  );
   return said.length > 0 ? { statements: said } : {};
 }
+/** 'Soda bread, made with buttermilk': what a listed food is made with is a statement of the text too, unless it is a choice. */
+const madeIn = (lines: readonly Line[]): string[] =>
+  lines.flatMap(({ text }) => {
+    const found = MADE_WITH.exec(text);
+    return found && !/\bor\b/i.test(found[1] as string) ? [`${text.slice(0, found.index).replace(/[\s,(]+$/, '')}: made with ${found[1]}`] : [];
+  });
+const MADE_WITH = /\b(?:made|baked)\s+(?:with|from)\s+([^,;()]{2,80})/i;
 const MOST_STATEMENT = 400;
 /** A text with more lines that nobody understands is no recipe; the rest of them is of the same kind. */
 const MOST_UNREAD = 200;

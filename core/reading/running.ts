@@ -42,6 +42,8 @@ export interface Running {
   ingredients: TextLine[];
   steps: TextLine[];
   named: Named[];
+  /** What the text says a bought or baked food is made with: 'cornbread: made with buttermilk and two eggs'. */
+  made: string[];
   /** Lines of the text from which nothing was taken. */
   talk: ReadonlySet<number>;
   /** It was spoken: every line should be checked. */
@@ -146,6 +148,7 @@ export function runningText(lines: readonly TextLine[], shelf: Shelf): Running {
     ingredients: reading.puts.map(asLine),
     steps,
     named: reading.named,
+    made: reading.made(),
     talk: new Set(lines.map(({ at }) => at).filter((at) => !used.has(at))),
     spoken,
   };
@@ -199,6 +202,7 @@ class Telling {
   /** What of it is done, without what is only talked about. */
   told = '';
   private last: Put | null = null;
+  private readonly madeWith: { mention: Mention; of: string }[] = [];
   private lastUnit = 'g';
   /** Sentences that may still belong to what another cook does. */
   private tale = 0;
@@ -208,8 +212,29 @@ class Telling {
     private readonly spoken: boolean,
   ) {}
 
+  /** What foods that are in are made with. */
+  made(): string[] {
+    return this.madeWith.flatMap(({ mention, of }) => {
+      const put = this.puts.find((one) => isSame(one, mention, this.shelf));
+      return put ? [`${put.phrase}: made with ${of}`] : [];
+    });
+  }
+
+  /** The sentence without what it says a food in it is made with, which is no food of the pot. */
+  private withoutMade(sentence: string, at: number): string {
+    return sentence.replace(MADE_WITH, (all: string, of: string, offset: number) => {
+      const inside = mentionsIn(of, this.shelf);
+      const mention = mentionsIn(sentence.slice(0, offset), this.shelf).findLast(({ dish }) => !dish);
+      if (!mention || inside.length === 0) return all;
+      this.madeWith.push({ mention, of });
+      for (const one of inside) this.name(one, 'told', at);
+      return '';
+    });
+  }
+
   /** True when something of the sentence went into the pot, or was said of what did. */
-  sentence(sentence: string, at: number): boolean {
+  sentence(whole: string, at: number): boolean {
+    const sentence = this.withoutMade(whole, at);
     if (RECAPS.test(sentence)) this.recap = true;
     let took = false;
     let tale = false;
@@ -401,6 +426,9 @@ class Telling {
   }
 }
 
+/** 'That's made with buttermilk', 'it's got two eggs in it'. */
+const MADE_WITH =
+  /,?\s*(?:and\s+)?\b(?:(?:that|which|it|they|this)(?:['’]s|['’]re|\s+is|\s+are|\s+was|\s+were)?\s+(?:made|baked)\s+(?:of|with|from)\s+|(?:it|they|that|which)(?:['’]s|['’]ve|\s+has|\s+have)\s+(?:got\s+)?(?=[^,.;]{1,80}\bin (?:it|them)\b))([^,.;]{1,80}?)(?:\s+in (?:it|them))?(?=[,.;]|$)/gi;
 /** 'The zest of one lemon and two tablespoons of the juice': of the fruit that was named. */
 const ofTheFruit = (text: string, last: string | undefined): string => {
   const fruit = /\b(lemon|lime|orange)s?\b/i.exec(last ?? '')?.[1];

@@ -18,7 +18,7 @@ const MOST_READ = 120;
 
 export type Source =
   | { kind: 'own'; value: Record<string, unknown> }
-  | { kind: 'text'; sections: Sections; prose: boolean; named: Named[]; spoken?: true };
+  | { kind: 'text'; sections: Sections; prose: boolean; named: Named[]; made?: string[]; spoken?: true };
 
 export function sourceOf(text: string, shelf: Shelf): Source {
   const json = parsed(text);
@@ -99,6 +99,7 @@ function ofText(text: string, shelf: Shelf): Omit<Extract<Source, { kind: 'text'
     },
     prose: true,
     named: running.named,
+    ...(running.made.length > 0 ? { made: running.made } : {}),
     ...(running.spoken ? { spoken: true } : {}),
   };
 }

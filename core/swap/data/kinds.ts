@@ -23,7 +23,7 @@ export const KINDS = {
   wheatFlour: words('flour-wheat flour-wheat-unenriched flour-wholemeal spelt-flour barley-flour semolina'),
   slurry: words('cornstarch arrowroot tapioca-starch potato-starch thickener-starch'),
   bread: words('bread-white bread-wholemeal bread-rye bread-french baguette bread-soda brioche breadcrumbs naan cornbread scones'),
-  crumb: words('croutons crackers wheat-crackers pretzels oatcakes cheese-toast tortilla-chips potato-crisps flour-tortilla tortilla-wrap prawn-crackers'),
+  crumb: words('croutons crackers crispbread-rye wheat-crackers pretzels oatcakes cheese-toast tortilla-chips potato-crisps flour-tortilla tortilla-wrap prawn-crackers'),
   glutenGrain: words('barley-pearled pasta-dry bulgur couscous wheat-grains small-pasta gnocchi'),
   noodles: words('egg-noodles instant-noodles soba-noodles filled-pasta wontons'),
   rice: words('rice-white-raw rice-brown-raw'),
