@@ -29,7 +29,9 @@ function says(id: string, text: string, lines: readonly Line[]): BoardLine | nul
       .filter((clause) => !DENIES.test(clause))
       .join('. '),
   );
-  return read.contains.length + read.mayContain.length === 0 ? null : { line: lineOf(id, text, stageOfSaid(text, lines)), food: { name: text, ...read } };
+  return read.contains.length + read.mayContain.length === 0
+    ? null
+    : { line: lineOf(id, text, stageOfSaid(text, lines)), food: { name: text, ...read } };
 }
 
 /** The counted lines with what stands beside them; a food that is not known is judged by its kind, where its words tell one. */

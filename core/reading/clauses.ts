@@ -11,7 +11,7 @@ export interface Clause {
 }
 
 const BREAK =
-  /[.;!?]\s+(?:and\s+)?(?:then\s+)?|,\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|so then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|stir|add|serve|return|season|top|swirl|sieve|strain|cook|whisk|pour|bring|heat|fry|sweat|roast|discard|throw|mix|reduce|cover|scatter|finish|warm|drain|blended|stirred|softened|cooked|pushed|poured)\b)/gi;
+  /[.;!?]\s+(?:and\s+)?(?:then\s+)?|,\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|so then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|stir|add|serve|return|season|top|swirl|sieve|strain|cook|whisk|pour|bring|heat|fry|sweat|roast|discard|throw|mix|reduce|cover|scatter|finish|warm|drain|blended|stirred|softened|cooked|pushed|poured|spoon (?:the|some|over|a)|drizzle|dollop|ladle|sprinkle|crumble (?:the|over|some)|garnish|float|fold|tip (?:in|the)|transfer|squeeze (?:in|the|over))\b)/gi;
 
 export function clausesOf(text: string): Clause[] {
   const clauses: Clause[] = [];

@@ -29,9 +29,21 @@ export interface WrittenAmount {
   aside: { range: Range; unit: Unit } | null;
   /** A second amount to be added: '1 cup plus 2 tablespoons'. */
   plus: { range: Range; unit: Unit } | null;
+  /** How full the spoon is: 'heaped', 'rounded', 'scant'. */
+  filled: Filled | null;
   /** What follows the food: 'peeled and diced', 'drained'. */
   after: string;
 }
+
+/** Of the level measure, best, low and high; what pours is never heaped. Common practice of kitchens, no source. */
+const FILLED = { heaped: [1.5, 1.1, 2.2], rounded: [1.25, 1, 1.6], scant: [0.9, 0.75, 1] } as const;
+export type Filled = keyof typeof FILLED;
+export const filledIn = (text: string): Filled | null => {
+  const said = FILLED_WORD.exec(text)?.[1]?.toLowerCase();
+  return said === undefined ? null : said.startsWith('heap') ? 'heaped' : (said as Filled);
+};
+const FILLED_WORD =
+  /\b(heaped|heaping|rounded|scant)\s+(?:(?:\d[\d/.]*|[½¼¾]|an?|one|two|three|half|soup|dessert|table|tea)\s+)?(?:tsps?|teaspoons?|tbsps?|tablespoons?|dessertspoons?|spoons?|spoonfuls?|cups?|handfuls?|t|c)\b/i;
 
 export type Weighing = { grams: Grams; how: string } | null;
 
@@ -47,12 +59,20 @@ const spread = (best: number, range: Range, varies: number): Grams => {
 
 /** Grams of the amount for this food, or null when no one could say. `words` are those that name the food. */
 export function weigh(amount: WrittenAmount, food: Food, system: System, words = ''): Weighing {
-  const weighed = weighOne(amount, food, system, words);
+  const level = weighOne(amount, food, system, words);
+  const weighed = level && amount.filled && amount.unit?.kind !== 'mass' ? { ...level, grams: fill(level.grams, amount.filled, food) } : level;
   if (!weighed || !amount.plus) return weighed;
   const more = weighOne({ ...amount, range: amount.plus.range, unit: amount.plus.unit, each: null, plus: null }, food, system, words);
   if (!more) return weighed;
   const sum = (key: keyof Grams) => round(weighed.grams[key] + more.grams[key]);
   return { grams: { best: sum('best'), low: sum('low'), high: sum('high') }, how: weighed.how };
+}
+
+function fill(grams: Grams, filled: Filled, food: Food): Grams {
+  const flows = food.densityGPerMl !== undefined && food.category !== 'sauce' && densityOf(food.category) !== undefined;
+  if (flows && filled !== 'scant') return grams;
+  const [best, low, high] = FILLED[filled];
+  return { best: round(grams.best * best), low: round(grams.low * low), high: round(grams.high * high) };
 }
 
 function weighOne(amount: WrittenAmount, food: Food, system: System, words: string): Weighing {

@@ -3,7 +3,7 @@ import { readRange } from '../quantity/amount.ts';
 import { CONTAINERS, SIZES, type Size, type Unit, unitOf } from '../quantity/units.ts';
 import { type WordTable, wordTable } from '../quantity/wordTable.ts';
 import { ABOUT, amountFirst, bareAmount, oneOf, saysOptional, withoutLead } from './amountPlace.ts';
-import type { WrittenAmount } from './grams.ts';
+import { filledIn, type WrittenAmount } from './grams.ts';
 import { BEFORE_UNIT, DESCRIPTORS, OPTIONAL, TO_TASTE } from './words.ts';
 
 export interface WrittenLine {
@@ -19,7 +19,7 @@ const MOST_READ = 400;
 
 type Sized = NonNullable<WrittenAmount['each']>;
 
-const emptyAmount = (): WrittenAmount => ({ range: null, unit: null, size: null, each: null, aside: null, plus: null, after: '' });
+const emptyAmount = (): WrittenAmount => ({ range: null, unit: null, size: null, each: null, aside: null, plus: null, filled: null, after: '' });
 
 /** '400 g', '15-oz', '13.5 fl oz' at the start of a text. */
 function readSize(text: string): { size: Sized; rest: string } | null {
@@ -41,7 +41,7 @@ function takeUnit(text: string): { unit: Unit; rest: string } | null {
 /** A line as it stands in a list, bullet and all. */
 export function readLine(raw: string): WrittenLine {
   const text = withoutLead(raw).replace(/\bs\s?[&+]\s?p\b|\bs\s?n\s?p\b/i, 'salt and pepper');
-  const amount = emptyAmount();
+  const amount = { ...emptyAmount(), filled: filledIn(text.slice(0, MOST_READ)) };
   // No ingredient is named in more words than this; the rest is kept and not searched.
   let rest = bareAmount(text.slice(0, MOST_READ));
   const flags = { toTaste: TO_TASTE.test(text), optional: OPTIONAL.test(text) || saysOptional(text) };
@@ -203,7 +203,8 @@ function takeSizeWord(text: string, amount: WrittenAmount): string {
   const word = /^([A-Za-z]+)\.?(?:[\s-]+size[d]?)?[\s-]+/.exec(text);
   const said = word ? (word[1] as string).toLowerCase() : '';
   const size = (SIZES as readonly string[]).indexOf(SHORT_SIZES.get(said) ?? said);
-  if (size < 0 || !word) return text;
+  // 'Medium oatmeal' is a cut of the mill and no size.
+  if (size < 0 || !word || /^oatmeal\b/i.test(text.slice(word[0].length))) return text;
   amount.size = SIZES[size] as Size;
   return text.slice(word[0].length);
 }

@@ -7,6 +7,8 @@ import type { Category } from '../vocabulary/category.ts';
 type Wide = readonly [best: number, low: number, high: number];
 
 const PINCH: Wide = [0.4, 0.2, 0.9];
+/** A can filled with what pours: those of 10.75 to 15 oz, or 400 g. */
+const CAN_OF: Wide = [400, 290, 440];
 const HERB_HANDFUL: Wide = [10, 4, 20];
 
 const BY_KIND: Partial<Record<Category, Readonly<Record<string, Wide>>>> = {
@@ -20,7 +22,16 @@ const BY_KIND: Partial<Record<Category, Readonly<Record<string, Wide>>>> = {
     leaf: [0.2, 0.05, 0.5],
     piece: [1, 0.3, 3],
   },
-  herb: { pinch: [0.3, 0.1, 0.8], handful: HERB_HANDFUL, leaf: [0.3, 0.1, 1], sprig: [1, 0.4, 3], bunch: [30, 15, 60] },
+  herb: {
+    pinch: [0.3, 0.1, 0.8],
+    handful: HERB_HANDFUL,
+    leaf: [0.3, 0.1, 1],
+    sprig: [1, 0.4, 3],
+    stalk: [1, 0.4, 3],
+    stem: [1, 0.4, 3],
+    bunch: [30, 15, 60],
+  },
+  water: { can: CAN_OF },
   salt: { pinch: PINCH, shake: [0.4, 0.2, 1], dash: [0.4, 0.2, 1] },
   sweetener: { pinch: [0.5, 0.3, 1.2], knob: [15, 8, 30], drizzle: [8, 4, 16], dash: [1, 0.5, 3] },
   starch: { pinch: [0.5, 0.2, 1.2], handful: [25, 15, 45] },
@@ -33,12 +44,12 @@ const BY_KIND: Partial<Record<Category, Readonly<Record<string, Wide>>>> = {
   fruit: { handful: [60, 30, 120] },
   allium: { handful: [40, 20, 80] },
   bread: { handful: [20, 10, 40], slice: [35, 20, 60], each: [50, 15, 110], piece: [30, 10, 70], cube: [3, 1, 8] },
-  dairy: { handful: [30, 15, 60], knob: [15, 8, 30], slice: [20, 12, 35], dollop: [20, 10, 40], pinch: [1, 0.5, 3] },
+  dairy: { can: CAN_OF, handful: [30, 15, 60], knob: [15, 8, 30], slice: [20, 12, 35], dollop: [20, 10, 40], pinch: [1, 0.5, 3] },
   fat: { knob: [15, 8, 30], lump: [20, 10, 40] },
   meat: { handful: [60, 30, 110], slice: [25, 12, 50], each: [60, 15, 140], strip: [20, 10, 40] },
   shellfish: { handful: [70, 35, 120], each: [12, 4, 30] },
   fish: { handful: [70, 35, 120], slice: [25, 12, 45], fillet: [130, 80, 200] },
-  broth: { cube: [10, 3.5, 12], pinch: PINCH, sachet: [8, 4, 12] },
+  broth: { can: CAN_OF, cube: [10, 3.5, 12], pinch: PINCH, sachet: [8, 4, 12] },
   sauce: { pinch: [0.5, 0.2, 1.5], each: [15, 5, 30] },
 };
 

@@ -17,7 +17,7 @@ export const SECOND_LINES: readonly LineRow[] = [
   ['us', '4 to 5 garlic cloves, smashed', 'garlic', 15.75],
   ['us', 'One 14-oz. can coconut milk (not light)', 'coconut-milk', 396],
   ['us', 'a generous pinch of cayenne', 'cayenne', 0.2],
-  ['us', '1 rounded teaspoon curry powder', 'curry-powder', 2.1],
+  ['us', '1 rounded teaspoon curry powder', 'curry-powder', 2.6],
   ['us', '16 oz bag of frozen cauliflower florets', 'cauliflower-frozen', 454],
   ['us', '2 tablespoons all purpose flour (optional)', 'flour-wheat', 15.6],
   ['us', '1/2 lemon, juiced', 'lemon-juice', 22.5],
