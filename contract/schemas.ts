@@ -2,6 +2,7 @@
 
 import Joi from 'joi';
 import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
+import { MARKETS } from '../core/food/market.ts';
 import { PIN_FLAGS, PIN_STATES } from '../core/food/pins.ts';
 import { SALT_BAND_IDS } from '../core/food/seasoning.ts';
 import { isDay } from '../core/quantity/day.ts';
@@ -202,6 +203,7 @@ export const settingsSchema = Joi.object({
   currency: currency.required(),
   saltBand: oneOf(SALT_BAND_IDS),
   blender: blenderSchema,
+  market: oneOf(MARKETS),
   revision: revision.required(),
 });
 

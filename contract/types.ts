@@ -2,6 +2,7 @@
 
 import type { ChangedSince, KeptAnalysis } from '../core/analysis/snapshot.ts';
 import type { LabelEntry } from '../core/food/label.ts';
+import type { Market } from '../core/food/market.ts';
 import type { LabelPin } from '../core/food/pins.ts';
 import type { SaltBand } from '../core/food/seasoning.ts';
 import type { System } from '../core/quantity/units.ts';
@@ -30,6 +31,8 @@ export interface Settings {
   saltBand?: SaltBand;
   /** What soups are blended with here. */
   blender?: Blender | undefined;
+  /** Where this house buys; the market of its regime where it has not said. */
+  market?: Market | undefined;
   revision: number;
 }
 

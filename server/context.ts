@@ -1,9 +1,11 @@
 /** Everything the application is made of, put together once. */
 import type { Knex } from 'knex';
 import pino, { type Logger } from 'pino';
+import { marketOf } from '../core/food/market.ts';
 import { SHELF } from '../core/food/shelf.ts';
 import type { Config } from './config.ts';
 import { openDatabase } from './database.ts';
+import { settingsReader } from './repositories/settings.ts';
 import { type Book, makeBook } from './services/book.ts';
 import { type HeavyWork, threads } from './services/heavyWork.ts';
 import { type Clock, type Kitchen, makeKitchen } from './services/kitchen.ts';
@@ -36,6 +38,8 @@ export async function makeContext(config: Config, parts: { clock?: Clock; heavy?
   for (const { id, name, why } of await ownFoods.shelve()) log.warn({ id, name, why }, 'an own food could not be worked out and is put aside');
   const knowledge = makeKnowledge(db, shelf, clock, config.zone);
   await knowledge.shelve();
+  const kitchenSettings = await settingsReader(db).get();
+  shelf.put({ market: marketOf(kitchenSettings) });
   const book = makeBook(db, shelf, clock);
   const heavy = parts.heavy?.(shelf) ?? threads(config.workers, shelf.now);
   return {

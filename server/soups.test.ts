@@ -107,6 +107,25 @@ test('settings start with what a new kitchen has, and are saved', async () => {
   expect(await kitchen.send('PUT', '/api/settings', unnumbered)).toMatchObject({ status: 400, body: { errors: [{ path: '/revision' }] } });
 });
 
+test('the market a house buys in decides what its flour is, at once', async () => {
+  const { body: first } = await kitchen.get('/api/settings');
+  const { body: before } = await kitchen.send('PUT', '/api/settings', { ...first, regime: 'us' });
+  const flour = async () =>
+    (await kitchen.send('POST', '/api/read', { text: 'Soup\nServes 4\n\n50 g plain flour\n500 g carrots' })).body.recipe.lines[0].foodId;
+  expect(await flour()).toBe('flour-wheat');
+  const { body: saved } = await kitchen.send('PUT', '/api/settings', { ...before, market: 'uk' });
+  expect(saved).toMatchObject({ market: 'uk' });
+  expect(await flour()).toBe('flour-wheat-uk');
+  // Without a word of its own a house buys where its regime is.
+  const { market: _, ...unsaid } = saved;
+  await kitchen.send('PUT', '/api/settings', { ...unsaid, regime: 'eu' });
+  expect(await flour()).toBe('flour-wheat-unenriched');
+  expect(await kitchen.send('PUT', '/api/settings', { ...saved, market: 'mars', revision: before.revision + 2 })).toMatchObject({
+    status: 422,
+    body: { errors: [{ path: '/market', code: 'value.notAllowed' }] },
+  });
+});
+
 test('a plan analysed again over HTTP gives its own analysis exactly', async () => {
   const { body } = await kitchen.send('POST', '/api/adapt', {
     recipe: SOUP,

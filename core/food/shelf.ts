@@ -17,6 +17,7 @@ import { LACTOSE, MICRONUTRIENTS } from './data/micronutrients.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { type FoodRow, LIMITED } from './data/row.ts';
 import { type Figures, figuresOf } from './figures.ts';
+import { MARKET_ROWS, type Market } from './market.ts';
 import { OPEN_ROW, openTableFoods } from './openTable.ts';
 import { paired } from './pairing.ts';
 import { type LabelPin, pinned } from './pins.ts';
@@ -39,6 +40,8 @@ export interface OnShelf {
   own: readonly OwnFood[];
   pins: readonly LabelPin[];
   day: string;
+  /** Where it buys; the United States where it does not say. */
+  market?: Market | undefined;
 }
 
 /** A value: what is added to a shelf makes another one. */
@@ -53,7 +56,7 @@ export interface Shelf extends OnShelf {
 }
 
 /** The part of a shelf that a worker needs to stand up its own. */
-export const onShelf = ({ own, pins, day }: OnShelf): OnShelf => ({ own, pins, day });
+export const onShelf = ({ own, pins, day, market }: OnShelf): OnShelf => ({ own, pins, day, ...(market ? { market } : {}) });
 
 function defaultOrigins(row: FoodRow): readonly Origin[] {
   if (row.origins) return row.origins;
@@ -192,10 +195,44 @@ export function shelfWith(base: Shelf, kitchen: OnShelf): Shelf {
     return pin ? pinned(food, pin, kitchen.day) : food;
   };
   const own = kitchen.own.map(({ food, retired }) => ({ food: asRead(food), retired }));
-  const rest = pins.size === 0 ? base.foods : base.foods.map(asRead);
+  const bought = soldIn(base, kitchen.market);
+  const rest = pins.size === 0 ? bought : bought.map(asRead);
   const known = byIdOf([...own.map(({ food }) => food), ...rest]);
-  const plain = byIdOf([...kitchen.own.map(({ food }) => food), ...base.foods]);
+  const plain = byIdOf([...kitchen.own.map(({ food }) => food), ...bought]);
   return standing(known, [...own.filter(({ retired }) => !retired).map(({ food }) => food), ...rest], plain, kitchen);
+}
+
+const markets = new WeakMap<readonly Food[], Map<Market, readonly Food[]>>();
+
+/** The foods as this market sells them: its eggs, and the rows of the open table where its samples are those. Made once. */
+function soldIn({ foods }: Shelf, market: Market | undefined): readonly Food[] {
+  if (!market || market === 'us' || market === 'ca') return foods;
+  let known = markets.get(foods);
+  if (!known) markets.set(foods, (known = new Map()));
+  let sold = known.get(market);
+  if (!sold) {
+    const { openTable, eggGrams } = MARKET_ROWS[market];
+    const open = openTable ? measuredFirst() : new Map<string, Food>();
+    known.set(market, (sold = foods.map((food) => withEgg(open.get(food.id) ?? food, eggGrams))));
+  }
+  return sold;
+}
+
+const withEgg = (food: Food, [grams, low, high]: readonly [number, number, number]): Food =>
+  food.id === 'egg'
+    ? { ...food, portions: food.portions.map((portion) => (portion.measure === 'each' ? { ...portion, grams, low, high } : portion)) }
+    : food;
+
+/** The foods of both tables with the open table's row deciding. */
+function measuredFirst(): ReadonlyMap<string, Food> {
+  const open = new Map(openTableFoods().map((food) => [food.id, food]));
+  const recalled = new Map(recalledFoods().map((food) => [food.id, food]));
+  return new Map(
+    TABLE_PAIRS.map((pair) => {
+      const measured = open.get(`${OPEN_ROW}${pair.open}`) as Food;
+      return [pair.id, paired(recalled.get(pair.id) as Food, measured, { ...pair, use: 'open' })];
+    }),
+  );
 }
 
 function byIdOf(foods: readonly Food[]): ReadonlyMap<string, Food> {

@@ -1,4 +1,5 @@
 /** Which food a written line means, with a doubt where its words leave it open. */
+import { meantIn } from '../food/market.ts';
 import { searchFoods } from '../food/search.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { ALLERGEN_LABELS } from '../vocabulary/allergens.ts';
@@ -20,7 +21,7 @@ const MOST_SUGGESTED = 60;
 
 export function chooseFood(written: WrittenLine, line: Line, place: Place, context: Context): Food | null {
   const { shelf, doubts } = context;
-  const match = matchLine(written, context);
+  const match = asSoldHere(matchLine(written, context), written, shelf);
   if (match.kind === 'food') {
     const low = SAYS_LOW_SALT.test(written.text) ? shelf.food(LOW_IN_SALT.get(match.foodId) ?? '') : undefined;
     if (low) return low;
@@ -90,6 +91,14 @@ function doubtMake(foodId: string, written: WrittenLine, line: Line, place: Plac
 }
 /** Milligrams of sodium a bowl from which a question is worth its answer (common practice, no source). */
 const WORTH_SODIUM_MG = 50;
+
+/** 'Butter', 'flour' and 'cream' are what this kitchen's shops sell by those words. */
+function asSoldHere(match: LineMatch, { food }: WrittenLine, shelf: Shelf): LineMatch {
+  const meant = meantIn(shelf.market, phraseKey(food));
+  if (!meant || !shelf.food(meant)) return match;
+  if (match.kind === 'food') return { kind: 'food', foodId: meant };
+  return match.kind === 'ambiguous' ? { ...match, foodIds: [meant, ...match.foodIds.filter((id) => id !== meant)] } : match;
+}
 
 /** What a line's words match: first what this kitchen was taught, then the shelf. */
 function matchLine(written: WrittenLine, { shelf, phrases }: Context): LineMatch {

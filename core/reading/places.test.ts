@@ -1,4 +1,5 @@
 /** Where each line enters the soup, by the words of the steps. Every row is a way cooks write. Common practice, no source. */
+import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
 import { readRecipe } from './read.ts';
 
@@ -195,7 +196,8 @@ describe('what a bought food is made with', () => {
 });
 
 describe('a scanned page', () => {
-  const PAGE = 'CREAM 0F CARR0T S0UP\nServes6\n\n5OO g carr0ts\n4Og butter\n1 0nion\nl l chicken st0ck\n15O ml single crearn\nI bay 1eaf\n\nMETH0D\nMe1t the butter, sweat the 0nion. Add carr0ts, st0ck and bay. Simmer f0r 30 minutes. Rernove the bay 1eaf, blend and stir in the crearn.\nPage l2';
+  const PAGE =
+    'CREAM 0F CARR0T S0UP\nServes6\n\n5OO g carr0ts\n4Og butter\n1 0nion\nl l chicken st0ck\n15O ml single crearn\nI bay 1eaf\n\nMETH0D\nMe1t the butter, sweat the 0nion. Add carr0ts, st0ck and bay. Simmer f0r 30 minutes. Rernove the bay 1eaf, blend and stir in the crearn.\nPage l2';
   const { recipe } = readRecipe(PAGE, { measures: 'auto' }, SHELF);
   test('an m that was read as rn is an m again', () => {
     expect(recipe.lines.find(({ text }) => /single cream/.test(text))?.stage).toBe('finish');

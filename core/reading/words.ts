@@ -58,6 +58,7 @@ export const MAKES: ReadonlyMap<string, readonly string[]> = new Map([
   ['chicken-stock-powder', ['chicken-stock-powder', 'stock-powder-reduced-salt']],
   ['beef-stock-cube', ['beef-stock-cube', 'stock-powder-reduced-salt']],
   ['butter-salted', ['butter-salted', 'butter-unsalted']],
+  ['butter-unsalted', ['butter-unsalted', 'butter-salted']],
 ]);
 /** The row of the same food made with little or no salt. */
 export const LOW_IN_SALT: ReadonlyMap<string, string> = new Map([

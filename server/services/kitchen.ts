@@ -7,6 +7,7 @@ import type { DraftBody, FoodUse, NewVersion, Settings, SoupList, SoupQuery, Sou
 import { type Analysis, analyse } from '../../core/analysis/analysis.ts';
 import { type ChangedSince, changedSince } from '../../core/analysis/snapshot.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
+import { marketOf } from '../../core/food/market.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
 import type { Needs } from '../../core/swap/needs.ts';
@@ -146,15 +147,18 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
     },
     usesOf: (foodId) => read.usesOf(foodId, MOST_USES),
     settings: () => settingsReader(db).get(),
-    saveSettings: (settings) =>
-      db.transaction(async (trx) => {
+    saveSettings: async (settings) => {
+      const saved = await db.transaction(async (trx) => {
         const writer = settingsWriter(trx);
         const current = await writer.get();
         refuseStale(settings.revision, current);
         const saved = { ...settings, revision: current.revision + 1 };
         await writer.put(saved);
         return saved;
-      }),
+      });
+      shelf.put({ market: marketOf(saved) });
+      return saved;
+    },
   };
 }
 

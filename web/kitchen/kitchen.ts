@@ -6,9 +6,11 @@
 import { queryOptions, useMutation, useQuery, useQueryClient, useSuspenseQueries } from '@tanstack/react-query';
 import { use, useEffect, useState, useSyncExternalStore } from 'react';
 import type { OwnFoodBody, PinBody } from '../../contract/types.ts';
+import { MARKETS, type Market, marketOf } from '../../core/food/market.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { kitchenDay } from '../../core/quantity/day.ts';
 import { ask, LostServer } from '../api/client.ts';
+import { useSettings } from '../api/queries.ts';
 
 export type Core = typeof import('./coreBundle.ts');
 /** The core's own functions, and the shelf they are given. */
@@ -76,20 +78,34 @@ export const useToday = (): string => useSyncExternalStore(everyMinute, today);
 let last: { parts: readonly unknown[]; kitchen: Kitchen } | null = null;
 
 /** One value for one state of the kitchen, whoever asks for it. */
-function kitchenOf(core: Core, foods: readonly OwnFoodBody[], pins: readonly PinBody[], day: string): Kitchen {
-  const parts = [core, foods, pins, day];
+function kitchenOf(core: Core, foods: readonly OwnFoodBody[], pins: readonly PinBody[], day: string, market: Market | undefined): Kitchen {
+  const parts = [core, foods, pins, day, market];
   if (last?.parts.every((part, at) => part === parts[at])) return last.kitchen;
   const { own, aside } = core.ownFoodsOf(foods, core.SHELF);
-  const kitchen = { ...core, shelf: core.shelfWith(core.SHELF, { own, pins, day }), aside };
+  const kitchen = { ...core, shelf: core.shelfWith(core.SHELF, { own, pins, day, market }), aside };
   last = { parts, kitchen };
   return kitchen;
+}
+
+const MARKET_KEY = 'kind-ladle.market';
+
+/** Where this house buys; undefined where that is the base every kitchen starts from, so that its shelf stays one value. */
+function useMarket(): Market | undefined {
+  const { data } = useSettings();
+  const said = data && marketOf(data);
+  useEffect(() => {
+    if (said) localStorage.setItem(MARKET_KEY, said);
+  }, [said]);
+  // Before the server has spoken, and while it is lost, as it was last time.
+  const market = said ?? MARKETS.find((one) => one === localStorage.getItem(MARKET_KEY));
+  return market === 'us' ? undefined : market;
 }
 
 /** Suspends until the core and what the kitchen has on its shelf are there. */
 export function useKitchen(): Kitchen {
   const core = use(loadCore());
   const [{ data: foods }, { data: pins }] = useSuspenseQueries({ queries: [ownFoodsQuery, pinsQuery] });
-  return kitchenOf(core, foods, pins, useToday());
+  return kitchenOf(core, foods, pins, useToday(), useMarket());
 }
 
 /** The kitchen once it is there, null before; for screens that can be read without it. */
@@ -108,7 +124,8 @@ export function useKitchenSoon(): Kitchen | null {
   const { data: foods } = useOwnFoods();
   const { data: pins } = usePins();
   const day = useToday();
-  return core && foods && pins ? kitchenOf(core, foods, pins, day) : null;
+  const market = useMarket();
+  return core && foods && pins ? kitchenOf(core, foods, pins, day, market) : null;
 }
 
 /** Adds an own food, or changes the one of the id. The shelf of this page has it when this is done. */

@@ -1,5 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import type { Settings } from '../../contract/types.ts';
+import { MARKET_ROWS, MARKETS, type Market, marketOf } from '../../core/food/market.ts';
 import { SALT_BAND_IDS, SALT_BANDS, type SaltBand } from '../../core/food/seasoning.ts';
 import { keepingWords, REGIMES } from '../../core/regime/regime.ts';
 import { BLENDER_KINDS, type Blender, type BlenderKind, blenderRow } from '../../core/vocabulary/blender.ts';
@@ -52,6 +53,20 @@ export function SettingsScreen() {
               ))}
             </Select>
           </Field>
+          <Field label="This house buys in">
+            <Select value={now.market ?? ''} onChange={(event) => set({ market: (event.target.value || undefined) as Market | undefined })}>
+              <option value="">the market of its regime ({MARKET_ROWS[marketOf({ regime: now.regime })].label})</option>
+              {MARKETS.map((id) => (
+                <option key={id} value={id}>
+                  {MARKET_ROWS[id].label}
+                </option>
+              ))}
+            </Select>
+          </Field>
+          <p className="text-sm text-kale-soft">
+            It decides what 'butter', 'flour' and 'cream' are when a recipe says no more, how heavy an egg is, and, in India, that the measured Indian
+            table comes before the recalled one. Soups that are open are worked out anew.
+          </p>
           <p className="text-sm text-kale-soft">
             Energy: {REGIMES[now.regime].energy.words} ({REGIMES[now.regime].energy.source}). Food is {keepingWords(REGIMES[now.regime])} (
             {REGIMES[now.regime].keeping.source}). Your local code decides.
