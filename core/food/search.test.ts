@@ -51,7 +51,7 @@ describe('a food record', () => {
   test('has energy by the US factors, an interval, and no key for what is unknown', () => {
     expect(record.per100g.energyKcal?.value).toBeCloseTo(4 * 2.84 + 9 * 36.08 + 4 * 2.84, 6);
     expect(record.per100g.fatG?.low).toBeLessThan(36.08);
-    expect(record.per100g).not.toHaveProperty('iodineUg');
+    expect(record.per100g).not.toHaveProperty('copperMg');
   });
   test('says what the food is good for in a pot', () => {
     expect(record.roles).toContain('fat');

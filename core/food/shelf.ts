@@ -13,6 +13,7 @@ import type { Origin } from '../vocabulary/origin.ts';
 import { compositeFigures } from './data/compositeFigures.ts';
 import { COMPOSITES, type Composite, MAKE_UP } from './data/composites.ts';
 import { CURATED_ROWS } from './data/index.ts';
+import { IODINE, IODINE_OF_KIND, VITAMIN_D, type Wide } from './data/iodineAndVitaminD.ts';
 import { LACTOSE, MICRONUTRIENTS } from './data/micronutrients.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { type FoodRow, LIMITED } from './data/row.ts';
@@ -132,11 +133,17 @@ function curatedFood(row: FoodRow): Food {
   const spread: Partial<Record<StoredNutrient, readonly [number, number]>> = {};
   for (const [key, table] of Object.entries(MICRONUTRIENTS) as [StoredNutrient, Readonly<Record<string, number>>][])
     if (Object.hasOwn(table, row.id)) per100g[key] = table[row.id] as number;
-  const lactose = LACTOSE[row.id];
-  if (lactose) {
-    const [best, low, high] = lactose;
-    per100g.lactoseG = best;
-    spread.lactoseG = [(best - low) / Z95, (high - best) / Z95];
+  const wide: Partial<Record<StoredNutrient, Wide | undefined>> = {
+    lactoseG: LACTOSE[row.id],
+    vitaminDUg: VITAMIN_D[row.id],
+    // What is made up may be salted with iodised salt: only what its row or its kind says.
+    iodineUg: IODINE[row.id] ?? (row.state === 'processed' || row.state === 'canned' ? undefined : IODINE_OF_KIND[row.category]),
+  };
+  for (const [key, figure] of Object.entries(wide) as [StoredNutrient, Wide | undefined][]) {
+    if (!figure) continue;
+    const [best, low, high] = figure;
+    per100g[key] = best;
+    spread[key] = [(best - low) / Z95, (high - best) / Z95];
   }
   Object.assign(per100g, row.more);
   LIMITED.forEach((key, index) => {

@@ -8,6 +8,35 @@ import { SHELF } from './shelf.ts';
 
 const figure = (id: string, key: StoredNutrient) => SHELF.food(id)?.per100g[key];
 
+describe('what a country puts into milk and salt is told as a range', () => {
+  // McCance and Widdowson, USDA/FDA/ODS iodine list (from memory): cod and haddock 100 to 350, whole milk 15 to 50 µg in 100 g.
+  test.each<[string, StoredNutrient, number, number]>([
+    ['haddock-raw', 'iodineUg', 100, 350],
+    ['milk-whole', 'iodineUg', 15, 45],
+    ['egg', 'iodineUg', 30, 70],
+    ['potato', 'iodineUg', 0, 10],
+    ['salmon-raw', 'vitaminDUg', 5, 16],
+    ['milk-whole', 'vitaminDUg', 0, 1.4],
+  ])('%s: %s lies in %d to %d', (id, key, low, high) => {
+    const best = figure(id, key) as number;
+    const [below, above] = SHELF.food(id)?.spread[key] ?? [0, 0];
+    expect(best).toBeGreaterThanOrEqual(low);
+    expect(best).toBeLessThanOrEqual(high);
+    // The range of the row is wider than any one table.
+    expect(1.96 * (below + above)).toBeGreaterThan(0.5 * best);
+  });
+  test('a soup of milk and haddock has its iodine, and of the salt it is said that it is not known', () => {
+    const bowl = bowlOf(soup([line('l1', 'milk-whole', 500), line('l2', 'haddock-raw', 300), line('l3', 'potato', 400), line('l4', 'salt', 5)]));
+    expect(bowl.perServing.iodineUg.value).toBeGreaterThan(100);
+    expect(bowl.perServing.iodineUg.missing.map(({ foodId }) => foodId)).toEqual(['salt']);
+  });
+  test('iodised salt is a row of its own', () => {
+    expect(SHELF.foods.filter(({ aliases }) => aliases.includes('iodised salt')).map(({ id }) => id)).toEqual(['salt-iodised']);
+    expect(figure('salt-iodised', 'iodineUg')).toBeGreaterThan(1000);
+    expect(figure('salt-iodised', 'sodiumMg')).toBe(figure('salt', 'sodiumMg'));
+  });
+});
+
 describe('natural zeros', () => {
   test.each<[string, StoredNutrient]>([
     ['carrot', 'vitaminDUg'],

@@ -15,6 +15,8 @@ export interface Criterion {
   ofEnergy?: number;
   /** The figure is per 100 kcal of the same amount. */
   perKcal?: true;
+  /** Summed with them by its share: carotene where the reference value is in retinol equivalents. */
+  also?: readonly [nutrient: Nutrient, share: number];
 }
 
 export interface ClaimRule {

@@ -177,3 +177,10 @@ describe('less than the original', () => {
     expect(lessThanOriginal('sodiumMg', about(600, 1), { ...about(300, 1), atLeast: true })).toBeNull();
   });
 });
+
+test('EU vitamin A is judged in retinol equivalents, in which carotene counts twice what activity equivalents give it', () => {
+  // 1169/2011 Annex XIII: 800 µg RE; 15 % in 100 g are 120 µg. Carotene / 6 against / 12 (from memory).
+  expect(supported('eu', 'source:vitaminARaeUg', bowl({ vitaminARaeUg: 200, betaCaroteneUg: 2400 }))).toBe('yes');
+  expect(supported('eu', 'source:vitaminARaeUg', bowl({ vitaminARaeUg: 200 }))).toBe('no');
+  expect(claim('uk', 'source:vitaminARaeUg', bowl({ vitaminARaeUg: 240, betaCaroteneUg: 2880 }))?.figure).toBeCloseTo((480 / 245) * 100, 6);
+});

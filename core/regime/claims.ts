@@ -88,14 +88,14 @@ function factorOf(basis: Basis, { reference }: ClaimBook, { servingGrams, servin
   return 100 / (basis === '100ml' ? servingMl : servingGrams);
 }
 
-function figureOf({ nutrients, basis, ofEnergy, perKcal }: Criterion, book: ClaimBook, figures: ClaimFigures): Interval {
+function figureOf({ nutrients, basis, ofEnergy, perKcal, also }: Criterion, book: ClaimBook, figures: ClaimFigures): Interval {
   const factor = factorOf(basis, book, figures);
   const sum: Interval = { value: 0, low: 0, high: 0, atLeast: false };
-  for (const key of nutrients) {
+  for (const [key, share] of [...nutrients.map((one) => [one, 1] as const), ...(also ? [also] : [])]) {
     const figure = figures.perServing[key];
-    sum.value += figure.value;
-    sum.low += figure.low;
-    sum.high += figure.high;
+    sum.value += figure.value * share;
+    sum.low += figure.low * share;
+    sum.high += figure.high * share;
     sum.atLeast ||= figure.atLeast;
   }
   if (ofEnergy === undefined && !perKcal) return { value: sum.value * factor, low: sum.low * factor, high: sum.high * factor, atLeast: sum.atLeast };

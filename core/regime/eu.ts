@@ -5,7 +5,7 @@
  */
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import { type Nutrient, nutrientName } from '../vocabulary/nutrient.ts';
-import { type ClaimBook, type ClaimRule, of, SAT_TRANS } from './claimRules.ts';
+import { type ClaimBook, type ClaimRule, type Criterion, of, SAT_TRANS } from './claimRules.ts';
 import { figures, type LabelFigure, type LabelRules, linesOf, nearest, type Round, say } from './label.ts';
 import type { Factors, RegimeRules } from './types.ts';
 
@@ -103,10 +103,11 @@ const percentOf = (key: Nutrient, amount: number): number | undefined => {
  * Vitamin A as EU tables and labels count it, retinol equivalents: beta-carotene / 6 where activity equivalents have / 12
  * (science of the bowl, section 2; from memory). The other carotenoids are small here and left as they are.
  */
+const CAROTENE_MORE = 1 / 12;
 function retinolEquivalents(figureOf: (key: Nutrient) => LabelFigure): LabelFigure {
   const activity = figureOf('vitaminARaeUg');
   const carotene = figureOf('betaCaroteneUg');
-  return { value: activity.value + carotene.value / 12, atLeast: activity.atLeast || carotene.atLeast };
+  return { value: activity.value + carotene.value * CAROTENE_MORE, atLeast: activity.atLeast || carotene.atLeast };
 }
 
 export const EU_LABEL: LabelRules = {
@@ -137,13 +138,17 @@ const CLAIMS: readonly ClaimRule[] = [
   { id: 'highProtein', words: 'high protein', any: [[{ ...of('proteinG', '100g', 'least', 20), ofEnergy: 4 }]], source: '1924/2006, annex, high protein' },
 ];
 
+/** Vitamin A is judged in the unit its reference value is in, retinol equivalents. */
+const withCarotene = (criterion: Criterion): Criterion =>
+  criterion.nutrients.includes('vitaminARaeUg') ? { ...criterion, also: ['betaCaroteneUg', CAROTENE_MORE] } : criterion;
+
 /** 'Source of' and 'high' vitamin or mineral: 15 and 30 % of the reference value in 100 g or ml, 1924/2006 annex with 1169/2011 Annex XIII. */
 const SOURCES = ['calciumMg', 'ironMg', 'potassiumMg', 'magnesiumMg', 'zincMg', 'phosphorusMg', 'vitaminARaeUg', 'vitaminCMg', 'vitaminDUg', 'folateDfeUg', 'vitaminB12Ug', 'vitaminKUg'] as const;
 const sources = (): ClaimRule[] =>
   SOURCES.flatMap((key) => {
     const name = nutrientName(key);
     // The stricter of 100 g and 100 ml is the one with less in it.
-    const both = (percent: number) => (['100g', '100ml'] as const).map((basis) => of(key, basis, 'least', (NRV[key] * percent) / 100));
+    const both = (percent: number) => (['100g', '100ml'] as const).map((basis) => withCarotene(of(key, basis, 'least', (NRV[key] * percent) / 100)));
     return [
       { id: `source:${key}`, words: `source of ${name}`, any: [both(15)], source: '1924/2006, annex, source of vitamins or minerals' },
       { id: `high:${key}`, words: `high ${name}`, any: [both(30)], source: '1924/2006, annex, high vitamins or minerals' },

@@ -7,7 +7,9 @@ import type { FoodRow } from './row.ts';
 const ACID = { category: 'acid', state: 'processed', pourable: true, cup: 239, flags: ['acidic'] } as const;
 
 export const SEASONINGS: readonly FoodRow[] = [
-  { id: 'salt', name: 'Salt, table', aliases: 'iodised salt, iodized salt, salt, table salt, fine salt, sea salt, cooking salt', category: 'salt', state: 'processed', ndb: '02047', cup: 292, cupVaries: 0.08, origins: ['mineral'], each: [['teaspoon', 6, 5.4, 6.6], ['pinch', 0.8, 0.3, 2]],
+  { id: 'salt', name: 'Salt, table', aliases: 'salt, table salt, fine salt, sea salt, cooking salt', category: 'salt', state: 'processed', ndb: '02047', cup: 292, cupVaries: 0.08, origins: ['mineral'], each: [['teaspoon', 6, 5.4, 6.6], ['pinch', 0.8, 0.3, 2]],
+    f: [0, 0.2, 0, 0, 0, 0, 0, 0, 38758, 8, 24, 0, 0], ash: 99.8, range: { sodiumMg: [38100, 39300], potassiumMg: [0, 60], calciumMg: [0, 60] } },
+  { id: 'salt-iodised', name: 'Salt, iodised', aliases: 'iodised salt, iodized salt, iodised table salt, iodized table salt', category: 'salt', state: 'processed', ndb: '02047', cup: 292, cupVaries: 0.08, origins: ['mineral'], each: [['teaspoon', 6, 5.4, 6.6], ['pinch', 0.8, 0.3, 2]],
     f: [0, 0.2, 0, 0, 0, 0, 0, 0, 38758, 8, 24, 0, 0], ash: 99.8, range: { sodiumMg: [38100, 39300], potassiumMg: [0, 60], calciumMg: [0, 60] } },
   { id: 'salt-coarse', name: 'Salt, coarse kosher type', aliases: 'kosher salt, coarse salt, flaky salt, flake salt', category: 'salt', state: 'processed', ndb: '02047', cup: 192, cupVaries: 0.3, origins: ['mineral'], each: [['teaspoon', 4, 2.8, 4.8], ['pinch', 0.6, 0.2, 1.5]],
     f: [0, 0.2, 0, 0, 0, 0, 0, 0, 38758, 8, 24, 0, 0], ash: 99.8, range: { sodiumMg: [38100, 39300], potassiumMg: [0, 60], calciumMg: [0, 60] } },
