@@ -15,6 +15,8 @@ export { editsOf } from '../../core/method/edits.ts';
 export { rankNotes } from '../../core/notes/rank.ts';
 export { shareWords } from '../../core/quantity/share.ts';
 export { phraseOf } from '../../core/reading/chooseFood.ts';
+export { openDoubts } from '../../core/reading/openDoubts.ts';
+export { addStep, rewordStep, withoutStep } from '../../core/reading/ownSteps.ts';
 export { isLargeChange, typedAmount } from '../../core/reading/typedAmount.ts';
 export { weighLine } from '../../core/reading/weighLine.ts';
 export { lessThanOriginal } from '../../core/regime/claims.ts';

@@ -15,9 +15,11 @@ import { useAutosave } from '../features/bench/autosave.ts';
 import { BowlsDialog } from '../features/bench/BowlsDialog.tsx';
 import { ChangedBar } from '../features/bench/ChangedBar.tsx';
 import { ClashDialog } from '../features/bench/ClashDialog.tsx';
+import { DoubtsDialog } from '../features/bench/DoubtsDialog.tsx';
 import type { KeeperState } from '../features/bench/draftKeeper.ts';
 import { KeepDialog } from '../features/bench/KeepDialog.tsx';
 import { KeysDialog } from '../features/bench/KeysDialog.tsx';
+import { MethodDialog } from '../features/bench/MethodDialog.tsx';
 import { PotPanel } from '../features/bench/PotPanel.tsx';
 import { RenameDialog } from '../features/bench/RenameDialog.tsx';
 import { useBench, useHistory } from '../features/bench/store.ts';
@@ -103,6 +105,8 @@ function useTakenVersion(onBench: boolean, versions: readonly VersionBody[] | un
   }, [number, onBench, versions, setParams]);
 }
 
+type BenchDialog = 'need' | 'keep' | 'keys' | 'bowls' | 'export' | 'labels' | 'rename' | 'method' | 'doubts';
+
 interface WorktopProps {
   soupId: string;
   soup: SoupSummary;
@@ -122,9 +126,10 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
   const plans = usePlans();
   const { later, swaps, applySwap } = useLineSwaps(view);
   const [editing, setEditing] = useState<string | null>(null);
-  const [dialog, setDialog] = useState<'need' | 'keep' | 'keys' | 'bowls' | 'export' | 'labels' | 'rename' | null>(null);
-  const only = (name: typeof dialog) => (open: boolean) => setDialog(open ? name : null);
+  const [dialog, setDialog] = useState<BenchDialog | null>(null);
+  const only = (name: BenchDialog) => (open: boolean) => setDialog(open ? name : null);
 
+  const doubts = useMemo(() => later.core.openDoubts(later.recipe, later.core.shelf), [later]);
   const { search, start, stop, cancel } = plans;
   const { recipe, needs } = view;
   const take = useCallback(
@@ -151,6 +156,7 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
     },
     [workOut],
   );
+  const onMethod = useCallback(() => setDialog('method'), []);
   const onNeeds = useCallback((open: boolean) => setDialog(open ? 'need' : null), []);
   useBenchKeys({
     // An amount being edited keeps the keys to itself: in a field they are not heard.
@@ -189,6 +195,19 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
           <button type="button" className="min-h-6 underline decoration-dotted underline-offset-4" onClick={() => setDialog('bowls')}>
             {figure(view.analysis.servings)} bowls of {figure(view.analysis.servingMl)} ml
           </button>
+          {doubts.length > 0 && (
+            <>
+              {' '}
+              ·{' '}
+              <button
+                type="button"
+                className="min-h-6 text-mustard underline decoration-dotted underline-offset-4"
+                onClick={() => setDialog('doubts')}
+              >
+                {doubts.length === 1 ? 'one doubt' : `${doubts.length} doubts`}
+              </button>
+            </>
+          )}
         </span>
         <span className="flex items-center gap-1 text-kale-soft">
           rules
@@ -239,7 +258,7 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
         <NeedsBar view={view} adding={dialog === 'need'} onAdding={onNeeds} />
       </div>
       <div className="grid min-h-0 flex-1 gap-2.5 px-4 pb-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,20.5rem)] lg:grid-rows-[minmax(0,1fr)]">
-        <PotPanel view={view} show={settings.data?.show ?? 'grams'} editing={editing} onEdit={setEditing} />
+        <PotPanel view={view} show={settings.data?.show ?? 'grams'} editing={editing} onEdit={setEditing} onMethod={onMethod} />
         <SwapsPanel
           view={later}
           swaps={swaps}
@@ -268,6 +287,8 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
         analysis={view.analysis}
         regime={view.needs.regime ?? 'us'}
       />
+      <MethodDialog view={view} open={dialog === 'method'} onOpenChange={only('method')} />
+      <DoubtsDialog doubts={doubts} open={dialog === 'doubts'} onOpenChange={only('doubts')} />
       <RenameDialog soup={soup} open={dialog === 'rename'} onOpenChange={only('rename')} />
       <BowlsDialog view={view} open={dialog === 'bowls'} onOpenChange={only('bowls')} />
       <KeysDialog open={dialog === 'keys'} onOpenChange={only('keys')} />
@@ -294,7 +315,7 @@ interface KeyParts {
   take: (plan: Plan) => void;
   workOut: () => void;
   setEditing: (lineId: string | null) => void;
-  setDialog: (dialog: 'need' | 'keep' | 'keys') => void;
+  setDialog: (dialog: 'need' | 'keep' | 'keys' | 'method') => void;
 }
 
 /** The keyboard map of the bench; KeysDialog lists it. */
@@ -321,6 +342,7 @@ function useBenchKeys({ enabled, view, swaps, applySwap, plans, history, take, w
   useLetter('w', workOut, letters);
   useLetter('n', () => setDialog('need'), letters);
   useLetter('k', () => setDialog('keep'), letters);
+  useLetter('m', () => setDialog('method'), letters);
   useLetter('u', () => history.undo(), letters);
   useLetter('shift+u', () => history.redo(), letters);
   useLetter('?', () => setDialog('keys'), { enabled, byCharacter: true });

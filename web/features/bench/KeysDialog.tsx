@@ -12,6 +12,7 @@ const LETTERS: readonly (readonly [key: string, does: string])[] = [
   ['1 to 9', 'use that swap, or take that plan'],
   ['w', 'work it out for me; Escape goes back'],
   ['n', 'add a need'],
+  ['m', 'the method, to read and to reword'],
   ['u', 'undo'],
   ['Shift + u', 'redo'],
   ['k', 'keep as version'],

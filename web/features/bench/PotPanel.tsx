@@ -1,4 +1,4 @@
-import { Plus } from 'lucide-react';
+import { ListOrdered, Plus } from 'lucide-react';
 import { memo, useEffect, useId, useMemo, useRef, useState } from 'react';
 import { type Grams, type Line, STAGE_LABELS, STAGES } from '../../../core/vocabulary/recipe.ts';
 import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
@@ -20,10 +20,11 @@ interface Props {
   /** The line whose amount is being edited, from the keyboard or the mouse. */
   editing: string | null;
   onEdit: (lineId: string | null) => void;
+  onMethod: () => void;
 }
 
 /** The pot: its section, and its lines by stage with amounts to edit in place. */
-export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit }: Props) {
+export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, onMethod }: Props) {
   const { recipe, core, replaced } = view;
   const later = useAfterPaint(view);
   const overLimit = useMemo(() => limitMarks(later), [later]);
@@ -75,6 +76,9 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit }: 
           </section>
         ))}
         <AddLine view={view} onAdded={onEdit} />
+        <Button kind="chip" className="mx-3 mt-1 mb-3" onClick={onMethod}>
+          <ListOrdered size={14} aria-hidden /> Method, {recipe.steps.length} steps
+        </Button>
       </div>
     </section>
   );

@@ -42,7 +42,7 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
             <Notice tone="breaks">{unmatched.message}</Notice>
           </div>
         )}
-        <div className={unmatched ? 'opacity-80 grayscale' : ''}>
+        <div className={unmatched ? 'grayscale' : ''}>
           {limits.map((limit, index) => (
             <LimitRail
               key={`${limit.nutrient}-${limit.per}`}
@@ -92,7 +92,7 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
         </dl>
         <BodyHelp soupId={soupId} view={view} />
         <BalanceHelp view={view} />
-        <div className={`mt-2 border-t border-line pt-1 ${unmatched ? 'opacity-80 grayscale' : ''}`}>
+        <div className={`mt-2 border-t border-line pt-1 ${unmatched ? 'grayscale' : ''}`}>
           {usual.map((nutrient) => (
             <LimitRailOf key={nutrient} nutrient={nutrient} view={view} />
           ))}
