@@ -2,7 +2,7 @@
 import type { Doubt } from './doubts.ts';
 
 const CLAIMS =
-  /\b(anti-?inflammatory|detox\w*|superfood|cleans(?:e|ing)|immune[- ]boost\w*|boosts? (?:your )?immun\w+|fat[- ]burning|weight[- ]loss|slimming|fattening|cures?|heals?|healing|great source of [\w ]+|rich in [\w ]+|packed with [\w ]+|guilt[- ]free|heart[- ]healthy|low[- ]cal(?:orie)?|healthy|clean eating|gut[- ]friendly|antioxidants?)\b/gi;
+  /\b(anti-?inflammatory|detox\w*|superfood|cleans(?:e|ing)|immune[- ]boost\w*|boosts? (?:your )?immun\w+|fat[- ]burning|weight[- ]loss|slimming|fattening|cures?|heals?|healing|great source of [\w ]+?(?= and\b|[^\w ]|$)|rich in [\w ]+?(?= and\b|[^\w ]|$)|packed with [\w ]+?(?= and\b|[^\w ]|$)|guilt[- ]free|heart[- ]healthy|low[- ]cal(?:orie)?|healthy|clean eating|gut[- ]friendly|antioxidants?)\b/gi;
 const LEVEL =
   /\b(?:pur[eé]ed diet|level\s*[0-7]\b|liquidised diet|nectar[- ]thick|honey[- ]thick|pudding[- ]thick|mildly thick|moderately thick|extremely thick|dysphagia|smooth enough for)\b/i;
 const FREE_FROM = /\b(?:gluten|dairy|nut|lactose|allergen|egg|soy)[- ]free\b|\bvegan\b|\bvegetarian\b|\bsuits every diet\b/gi;

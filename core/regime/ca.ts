@@ -111,7 +111,7 @@ export const ca = {
     'milk', 'egg', 'fish', 'crustacean', 'mollusc', 'treeNut', 'almond', 'cashew', 'hazelnut', 'walnut', 'pecan', 'brazilNut', 'pistachio',
     'macadamia', 'pineNut', 'peanut', 'wheat', 'gluten', 'soy', 'sesame', 'mustard', 'sulphite',
   ],
-  label: { key: 'ca', words: 'One bowl, rounded as Canadian labels are (Food and Drug Regulations, B.01.401; from memory).', lines },
+  label: { key: 'ca', words: 'One bowl, rounded as Canadian labels are (Food and Drug Regulations, B.01.401; from memory).', mandatory: ['5% or less is a little, 15% or more is a lot.'], lines },
   claims: { reference: { ml: 250 }, rules: [...CLAIMS, ...sources()] },
   keeping: {
     hotHoldC: 60,

@@ -113,6 +113,8 @@ function retinolEquivalents(figureOf: (key: Nutrient) => LabelFigure): LabelFigu
 export const EU_LABEL: LabelRules = {
   key: 'eu',
   words: 'Per 100 g, rounded as EU and UK labels are (guidance of 2012).',
+  // 1169/2011 Article 32(5), from memory.
+  mandatory: ['Reference intake of an average adult (8 400 kJ/2 000 kcal).'],
   lines: ({ per100g }) => {
     const figureOf = (key: Nutrient) => (key === 'vitaminARaeUg' ? retinolEquivalents(per100g) : per100g(key));
     const significant = MICRO.filter(([key]) => (percentOf(key, figureOf(key).value) ?? 0) >= SIGNIFICANT);

@@ -34,6 +34,8 @@ export interface LabelRules {
   key: LabelKey;
   /** Of what the figures are and after which rule, in a sentence. */
   words: string;
+  /** Sentences the regime asks for beside the figures, as they are to stand. */
+  mandatory?: readonly string[];
   lines: (figures: LabelFigures) => DeclaredLines;
 }
 

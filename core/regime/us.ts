@@ -129,6 +129,10 @@ export const us = {
   label: {
     key: 'us',
     words: 'One bowl, rounded as US labels are (21 CFR 101.9).',
+    // 101.9(d)(9), from memory.
+    mandatory: [
+      'The % Daily Value (DV) tells you how much a nutrient in a serving of food contributes to a daily diet. 2,000 calories a day is used for general nutrition advice.',
+    ],
     lines: ({ perServing }) =>
       linesOf(LINES, perServing, usPercentDaily, (key, { value, text }) => value === 0 || (UNDER_A_GRAM.has(key) && text === 'less than 1 g')),
   },

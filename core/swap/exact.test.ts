@@ -18,6 +18,8 @@ import type { Limit, NeedRef, Needs } from './needs.ts';
 
 const CASES = Number(process.env.KIND_LADLE_CASES ?? 12);
 const FIRST = Number(process.env.KIND_LADLE_FIRST ?? 1);
+/** Seeds that once had another answer than the enumeration: a sliver between two limits that the grid of a scale was not tried on. */
+const ONCE_WRONG = [191];
 const FIVE = 5;
 /** More are not tried one by one. */
 const MOST_SETS = 6000;
@@ -85,7 +87,7 @@ const counts = { cases: 0, clash: 0, twoChanges: 0, bodyBinds: 0, minimumBinds: 
 const near = (a: number, b: number) => Math.abs(a - b) < 1e-5;
 
 describe(`${CASES} seeded adaptations`, () => {
-  test.each(Array.from({ length: CASES }, (_, index) => index + FIRST))('seed %i: five best as enumerated, or a smallest clash', (seed) => {
+  test.each([...new Set([...Array.from({ length: CASES }, (_, index) => index + FIRST), ...ONCE_WRONG])])('seed %i: five best as enumerated, or a smallest clash', (seed) => {
     const random = seeded(seed);
     let recipe = randomSoup(random);
     let needs = randomNeeds(random, recipe, analyse(recipe, {}, SHELF));
@@ -140,6 +142,6 @@ describe(`${CASES} seeded adaptations`, () => {
     expect(counts.clash).toBeGreaterThanOrEqual(Math.floor(60 * share));
     expect(counts.twoChanges).toBeGreaterThanOrEqual(Math.floor(60 * share));
     expect(counts.bodyBinds).toBeGreaterThanOrEqual(Math.floor(20 * share));
-    expect(counts.minimumBinds).toBeGreaterThanOrEqual(Math.floor(30 * share));
+    expect(counts.minimumBinds).toBeGreaterThanOrEqual(Math.floor(25 * share));
   });
 });

@@ -14,6 +14,8 @@ export function gridStep(grams: number): number {
 
 /** Combinations of grid points that are looked at. */
 const MOST_TRIED = 4096;
+/** And when nothing else keeps the needs. */
+const MOST_LAST = 32_768;
 /** A coarse kitchen grid first; finer ones only where the needs leave no room for it. The last is a good scale's. */
 const FINER = [1, 0.2, 0.02] as const;
 const FINEST = 0.02;
@@ -28,12 +30,13 @@ export function roundAmounts(model: Model, choice: readonly Option[], amounts: A
     const found = roundTogether(model, choice, amounts, finer) ?? (finer < 1 ? roundInTurn(model, choice, amounts, finer) : null);
     if (found) return found;
   }
-  return null;
+  // A sliver between the needs: every point about the optimum that a good scale can weigh, before it is given up.
+  return roundTogether(model, choice, amounts, FINEST, MOST_LAST);
 }
 
-function roundTogether(model: Model, choice: readonly Option[], { grams }: Amounts, finer: number): number[] | null {
+function roundTogether(model: Model, choice: readonly Option[], { grams }: Amounts, finer: number, most = MOST_TRIED): number[] | null {
   const parts = partsOf(choice);
-  const reach = [4, 2].find((steps) => (finer === FINEST || steps === 2) && (2 * steps) ** parts.length <= MOST_TRIED) ?? 1;
+  const reach = [4, 2].find((steps) => (finer === FINEST || steps === 2) && (2 * steps) ** parts.length <= most) ?? 1;
   const candidates = grams.map((best, p) => gridAbout(best, item(parts, p), reach, gridStep(best) * finer));
   const nothing = traitsAt(model, choice, new Array<number>(parts.length).fill(0));
   return new Grid(model, parts, candidates, nothing).best(grams);
