@@ -2,7 +2,6 @@
 import type { ObjectSchema } from 'joi';
 import { REGIME_IDS } from '../core/regime/regime.ts';
 import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
-import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { PROBLEMS } from './problems.ts';
 import {
@@ -25,22 +24,10 @@ import {
   readSchema,
   recipeSchema,
   settingsSchema,
+  sheetSchema,
 } from './schemas.ts';
-
-const ref = (name: string) => ({ $ref: `#/components/schemas/${name}` });
-const number = { type: 'number' };
-const string = { type: 'string' };
-const boolean = { type: 'boolean' };
-const list = (items: unknown) => ({ type: 'array', items });
-const object = (properties: Record<string, unknown>, optional: readonly string[] = []) => ({
-  type: 'object',
-  properties,
-  required: Object.keys(properties).filter((key) => !optional.includes(key)),
-});
-const scoped = (of: unknown) => object({ pot: of, bowl: of, plate: of });
-const because = list(object({ lineId: string, path: list(string), state: string }));
-const fewest = object({ count: { type: ['number', 'null'] }, lineIds: list(string) });
-const figures = object(Object.fromEntries(NUTRIENTS.map((key) => [key, ref('Figure')])));
+import { because, boolean, fewest, figures, list, number, object, ref, scoped, string } from './shapes.ts';
+import { SHEET } from './sheetReply.ts';
 
 const schemas = {
   Recipe: jsonSchemaOf(recipeSchema),
@@ -421,6 +408,7 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
       ),
     },
   },
+  '/api/sheet': { post: { summary: 'The serving sheet of a soup', body: sheetSchema, reply: SHEET } },
   '/api/method': {
     post: {
       summary: 'The method of an edited recipe, written anew, with what changed word by word',

@@ -156,6 +156,7 @@ export const needsSchema = Joi.object({
 });
 
 export const analyseSchema = Joi.object({ recipe: recipeSchema.required(), ...rules, saltBand: oneOf(SALT_BAND_IDS) });
+export const sheetSchema = Joi.object({ recipe: recipeSchema.required(), needs: needsSchema, regime: oneOf(REGIME_IDS), original: recipeSchema });
 export const methodSchema = Joi.object({ original: recipeSchema.required(), recipe: recipeSchema.required() });
 
 export const adaptSchema = Joi.object({

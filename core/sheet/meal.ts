@@ -132,7 +132,15 @@ function sidesFor(recipe: Recipe, needs: Needs, options: AnalyseOptions, shelf: 
     Math.min(1, plate.energyKcal / MEAL_TARGETS.energyKcal) +
     Math.min(1, plate.fibreG / MEAL_TARGETS.fibreG);
   // Among those that bring as much, the one with less salt.
-  return offers.sort((a, b) => reached(b) - reached(a) || a.plate.sodiumMg - b.plate.sodiumMg).slice(0, MOST_SIDES);
+  const best = offers.sort((a, b) => reached(b) - reached(a) || a.plate.sodiumMg - b.plate.sodiumMg);
+  // Beans of three kinds are one thing to a table.
+  const kinds = new Set<string>();
+  return best
+    .filter(({ foods }) => {
+      const kind = shelf.food(foods[0]?.foodId ?? '')?.category ?? '';
+      return !kinds.has(kind) && kinds.add(kind);
+    })
+    .slice(0, MOST_SIDES);
 }
 
 /** Needs, by kind and place, that a plate breaks or of which nothing can be told. */

@@ -6,7 +6,7 @@ import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysi
 import type { Shelf } from '../food/shelf.ts';
 import { matchFood } from '../reading/match.ts';
 import type { Claim } from '../regime/claims.ts';
-import { REGIMES } from '../regime/regime.ts';
+import { REGIMES, type RegimeId } from '../regime/regime.ts';
 import { DIET_LABELS } from '../vocabulary/allergens.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientName, nutrientUnit } from '../vocabulary/nutrient.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
@@ -70,7 +70,10 @@ function ofDiet(words: string, diet: keyof typeof DIET_LABELS, { diets }: Analys
 
 function ofClaim(words: string, { ids, nutrient }: Extract<ClaimWords, { kind: 'claim' }>, analysis: Analysis): ClaimAnswer {
   const figure = figureText(analysis, nutrient);
-  const rules = ids.flatMap((id) => analysis.claims.find((claim) => claim.id === id) ?? []);
+  // Who says 'source' claims no more than that, whatever the words of the row lead with.
+  const ordered =
+    /\bsource\b/i.test(words) && !/\b(?:great|excellent|rich)\b/i.test(words) ? [...ids].sort((a, b) => Number(isHigh(a)) - Number(isHigh(b))) : ids;
+  const rules = ordered.flatMap((id) => analysis.claims.find((claim) => claim.id === id) ?? []);
   const regime = REGIMES[analysis.regime].name;
   const [first] = rules;
   if (!first) return { words, answer: 'notSayable', figure, message: `${regime} has no rule for these words here: ${figure}.` };
@@ -88,6 +91,8 @@ function ofClaim(words: string, { ids, nutrient }: Extract<ClaimWords, { kind: '
     message: `${first.supported === 'no' ? `'${first.words}' is not borne out` : isOpen ? 'Something in the pot is not known' : 'The interval lies on both sides of the limit'}: ${figure}.${instead}`,
   };
 }
+
+const isHigh = (id: string): boolean => id.startsWith('high');
 
 const ruleText = ({ words, limit, figure, source }: Claim): string =>
   `${words}: limit ${Number(limit.toPrecision(4))}, here ${Number(figure.toPrecision(3))} by its own measure (${source})`;
@@ -109,6 +114,9 @@ const COMPARED: readonly (readonly [RegExp, Nutrient])[] = [
 /** A cup of the reference, as recipes measure it (common practice, no source). */
 export const REFERENCE_ML = 240;
 
+/** A comparison may be made from so many per cent: 21 CFR 101.13(j), 1924/2006 annex, Canadian table, Standard 1.2.7; from memory. */
+const REDUCED_BY: Readonly<Record<RegimeId, number>> = { us: 25, ca: 25, eu: 30, uk: 30, anz: 25 };
+
 function compared(words: string, recipe: Recipe, analysis: Analysis, options: AnalyseOptions, shelf: Shelf): ClaimAnswer | null {
   const said = /\b(?:than|half the|a third less)\b/i.test(words) ? COMPARES.exec(words)?.[1]?.trim() : undefined;
   const nutrient = COMPARED.find(([word]) => word.test(words))?.[1];
@@ -122,13 +130,14 @@ function compared(words: string, recipe: Recipe, analysis: Analysis, options: An
     return { words, answer: 'cannotTell', message: `Something in the pot is not known: ${figureText(analysis, nutrient)}.` };
   const less = Math.round(100 * (1 - here.value / there.value));
   const isLower = /\b(?:less|lower|half|third|reduced|fewer)\b/i.test(words);
-  const holds = /\bhalf\b/i.test(words) ? less >= 50 : /\bthird\b/i.test(words) ? less >= 33 : isLower ? less > 0 : less < 0;
+  const asked = /\bhalf\b/i.test(words) ? 50 : Math.max(REDUCED_BY[analysis.regime], /\bthird\b/i.test(words) ? 33 : 0);
+  const holds = (isLower ? less : -less) >= asked;
   return {
     words,
     answer: holds ? 'yes' : 'no',
     figure: figureText(analysis, nutrient),
     rule: `than the same pot with ${REFERENCE_ML} ml ${food.name.toLowerCase()}`,
-    message: `${NUTRIENT_LABELS[nutrient]} ${Number(here.value.toPrecision(3))} ${nutrientUnit(nutrient)} a bowl, with ${REFERENCE_ML} ml ${food.name.toLowerCase()} in the same pot ${Number(there.value.toPrecision(3))}: ${less >= 0 ? `${less} % less` : `${-less} % more`}. Say the reference with it.`,
+    message: `${NUTRIENT_LABELS[nutrient]} ${Number(here.value.toPrecision(3))} ${nutrientUnit(nutrient)} a bowl, with ${REFERENCE_ML} ml ${food.name.toLowerCase()} in the same pot ${Number(there.value.toPrecision(3))}: ${less >= 0 ? `${less} % less` : `${-less} % more`}. A comparison asks for ${asked} %; say the reference with it.`,
   };
 }
 

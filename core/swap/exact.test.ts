@@ -87,50 +87,53 @@ const counts = { cases: 0, clash: 0, twoChanges: 0, bodyBinds: 0, minimumBinds: 
 const near = (a: number, b: number) => Math.abs(a - b) < 1e-5;
 
 describe(`${CASES} seeded adaptations`, () => {
-  test.each([...new Set([...Array.from({ length: CASES }, (_, index) => index + FIRST), ...ONCE_WRONG])])('seed %i: five best as enumerated, or a smallest clash', (seed) => {
-    const random = seeded(seed);
-    let recipe = randomSoup(random);
-    let needs = randomNeeds(random, recipe, analyse(recipe, {}, SHELF));
-    while (countSets(recipe, needs) > MOST_SETS) {
-      recipe = randomSoup(random);
-      needs = randomNeeds(random, recipe, analyse(recipe, {}, SHELF));
-    }
-    const { plans, clash } = closestOf(recipe, needs);
-    const every = enumerate(recipe, needs, FIVE + 2);
-    counts.cases += 1;
-    // Exact speaks of the continuous amounts: what no scale can weigh and still keep the needs is no plan.
-    const missing = every.filter(
-      ({ distance }) => distance < (plans.at(-1)?.distance ?? Infinity) && !plans.some((plan) => near(plan.distance, distance)),
-    );
-    for (const one of missing) expect([one.distance, one.weighable()]).toEqual([one.distance, false]);
-    counts.unweighable += missing.length;
-    const best = every.filter((one) => !missing.includes(one)).slice(0, FIVE);
-    expect(plans.map(({ distance }) => distance)).toEqual(best.map(({ distance }) => expect.closeTo(distance, 5)));
-    for (const plan of plans) expect(plan.meets.filter(({ state }) => state === 'breaks')).toEqual([]);
-    const [first] = best;
-    if (first) {
-      expect(clash).toBeUndefined();
-      if (first.changes.size >= 2) counts.twoChanges += 1;
-      if (first.binds.has('body')) counts.bodyBinds += 1;
-      if (first.binds.has('min')) counts.minimumBinds += 1;
-      return;
-    }
-    counts.clash += 1;
-    const named = clash?.needs ?? [];
-    expect(named.length).toBeGreaterThan(0);
-    expect(named.every((need) => needRefs(needs).some((ref) => ref.kind === need.kind && ref.index === need.index))).toBe(true);
-    // Foods that may not come are the catalogue these cases are tried in: all of them stay.
-    const asked = named.filter(({ kind }) => kind !== 'avoid');
-    const among = (refs: readonly NeedRef[]): Needs => ({ ...only(needs, refs), avoidFoods: needs.avoidFoods });
-    expect(canBeMet(recipe, among(asked))).toBe(false);
-    for (const need of asked) {
-      const others = only(
-        needs,
-        named.filter((other) => other !== need),
+  test.each([...new Set([...Array.from({ length: CASES }, (_, index) => index + FIRST), ...ONCE_WRONG])])(
+    'seed %i: five best as enumerated, or a smallest clash',
+    (seed) => {
+      const random = seeded(seed);
+      let recipe = randomSoup(random);
+      let needs = randomNeeds(random, recipe, analyse(recipe, {}, SHELF));
+      while (countSets(recipe, needs) > MOST_SETS) {
+        recipe = randomSoup(random);
+        needs = randomNeeds(random, recipe, analyse(recipe, {}, SHELF));
+      }
+      const { plans, clash } = closestOf(recipe, needs);
+      const every = enumerate(recipe, needs, FIVE + 2);
+      counts.cases += 1;
+      // Exact speaks of the continuous amounts: what no scale can weigh and still keep the needs is no plan.
+      const missing = every.filter(
+        ({ distance }) => distance < (plans.at(-1)?.distance ?? Infinity) && !plans.some((plan) => near(plan.distance, distance)),
       );
-      if (countSets(recipe, others) <= MOST_SETS) expect([need, canBeMet(recipe, others)]).toEqual([need, true]);
-    }
-  });
+      for (const one of missing) expect([one.distance, one.weighable()]).toEqual([one.distance, false]);
+      counts.unweighable += missing.length;
+      const best = every.filter((one) => !missing.includes(one)).slice(0, FIVE);
+      expect(plans.map(({ distance }) => distance)).toEqual(best.map(({ distance }) => expect.closeTo(distance, 5)));
+      for (const plan of plans) expect(plan.meets.filter(({ state }) => state === 'breaks')).toEqual([]);
+      const [first] = best;
+      if (first) {
+        expect(clash).toBeUndefined();
+        if (first.changes.size >= 2) counts.twoChanges += 1;
+        if (first.binds.has('body')) counts.bodyBinds += 1;
+        if (first.binds.has('min')) counts.minimumBinds += 1;
+        return;
+      }
+      counts.clash += 1;
+      const named = clash?.needs ?? [];
+      expect(named.length).toBeGreaterThan(0);
+      expect(named.every((need) => needRefs(needs).some((ref) => ref.kind === need.kind && ref.index === need.index))).toBe(true);
+      // Foods that may not come are the catalogue these cases are tried in: all of them stay.
+      const asked = named.filter(({ kind }) => kind !== 'avoid');
+      const among = (refs: readonly NeedRef[]): Needs => ({ ...only(needs, refs), avoidFoods: needs.avoidFoods });
+      expect(canBeMet(recipe, among(asked))).toBe(false);
+      for (const need of asked) {
+        const others = only(
+          needs,
+          named.filter((other) => other !== need),
+        );
+        if (countSets(recipe, others) <= MOST_SETS) expect([need, canBeMet(recipe, others)]).toEqual([need, true]);
+      }
+    },
+  );
 
   test('the cases are hard enough: clashes, several changes, a body and a minimum that bind', () => {
     console.info(

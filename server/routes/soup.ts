@@ -2,11 +2,12 @@
 import { Router } from 'express';
 import { checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
-import { adaptSchema, analyseSchema, methodSchema, readSchema } from '../../contract/schemas.ts';
+import { adaptSchema, analyseSchema, methodSchema, readSchema, sheetSchema } from '../../contract/schemas.ts';
 import type { Measures } from '../../contract/types.ts';
 import { type AnalyseOptions, analyse } from '../../core/analysis/analysis.ts';
 import { editsOf, methodFaults } from '../../core/method/edits.ts';
 import { withMentions } from '../../core/method/mentions.ts';
+import { type SheetRequest, sheetOf } from '../../core/sheet/sheet.ts';
 import type { AdaptRequest } from '../../core/swap/adapt.ts';
 import { methodAgainst } from '../../core/swap/steps.ts';
 import { MAX_LINES, type Recipe } from '../../core/vocabulary/recipe.ts';
@@ -67,5 +68,16 @@ export const soupRoutes = ({ shelf, heavy, book, knowledge }: Context): Router =
         };
       }),
     )
-    .all('/method', notAllowed('POST'));
+    .all('/method', notAllowed('POST'))
+    .post(
+      '/sheet',
+      route(async ({ body }) => {
+        const request = checkBody<SheetRequest>(sheetSchema, body);
+        checkRecipe(request.recipe, knows);
+        if (request.original) checkRecipe(request.original, knows, '/original');
+        if (request.needs) checkNeeds(request.needs, request.recipe, knows);
+        return sheetOf(request, shelf.now(), { prices: await book.priceList() });
+      }),
+    )
+    .all('/sheet', notAllowed('POST'));
 };

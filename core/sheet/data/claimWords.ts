@@ -39,8 +39,10 @@ export const CLAIM_WORDS: readonly ClaimWords[] = [
   { said: /\bno added sugar\b/i, kind: 'figure', nutrient: 'addedSugarsG', why: 'it may be said where nothing sweet was put in; what the vegetables hold stays' },
   { said: /\b(?:low|less|lower|reduced)[- ](?:in )?sugar\b/i, kind: 'claim', ids: ['lowSugars'], nutrient: 'sugarsG' },
   { said: /\b(?:low[- ]cal|low[- ](?:in )?calor|under \d+ (?:k?cal|calor)|(?:only|just|less than|fewer than|no more than) \d+ (?:k?cal|calor))/i, kind: 'claim', ids: ['lowCalorie', 'lowEnergy'], nutrient: 'energyKcal' },
-  { said: /\b(?:high|higher|rich|packed|source)\b.*\bprotein\b|\bprotein[- ]rich\b/i, kind: 'claim', ids: ['highProtein', 'sourceOfProtein', 'high:proteinG', 'goodSource:proteinG', 'good:proteinG', 'source:proteinG'], nutrient: 'proteinG' },
-  { said: /\b(?:high|higher|rich|packed|source)\b.*\bfib(?:re|er)\b/i, kind: 'claim', ids: ['highFibre', 'high:fibreG', 'excellent:fibreG', 'sourceOfFibre', 'goodSource:fibreG', 'good:fibreG', 'source:fibreG'], nutrient: 'fibreG' },
+  { said: /\b(?:high|higher|rich|packed|great source|excellent source)\b.*\bprotein\b|\bprotein[- ]rich\b/i, kind: 'claim', ids: ['highProtein', 'sourceOfProtein', 'high:proteinG', 'goodSource:proteinG', 'good:proteinG', 'source:proteinG'], nutrient: 'proteinG' },
+  { said: /\b(?:high|higher|rich|packed|great source|excellent source)\b.*\bfib(?:re|er)\b/i, kind: 'claim', ids: ['highFibre', 'high:fibreG', 'excellent:fibreG', 'sourceOfFibre', 'goodSource:fibreG', 'good:fibreG', 'source:fibreG'], nutrient: 'fibreG' },
+  { said: /\bsource\b.*\bprotein\b/i, kind: 'claim', ids: ['sourceOfProtein', 'goodSource:proteinG', 'good:proteinG', 'source:proteinG'], nutrient: 'proteinG' },
+  { said: /\bsource\b.*\bfib(?:re|er)\b/i, kind: 'claim', ids: ['sourceOfFibre', 'goodSource:fibreG', 'good:fibreG', 'source:fibreG'], nutrient: 'fibreG' },
   ...(
     [
       ['calcium', 'calciumMg'],
