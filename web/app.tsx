@@ -11,6 +11,7 @@ const tab = ({ isActive }: { isActive: boolean }) =>
 const Read = lazy(async () => ({ default: (await import('./routes/read.tsx')).Read }));
 const Bench = lazy(async () => ({ default: (await import('./routes/bench.tsx')).Bench }));
 const Compare = lazy(async () => ({ default: (await import('./routes/compare.tsx')).Compare }));
+const SheetScreen = lazy(async () => ({ default: (await import('./routes/sheet.tsx')).SheetScreen }));
 const Foods = lazy(async () => ({ default: (await import('./routes/foods.tsx')).Foods }));
 const Preparations = lazy(async () => ({ default: (await import('./routes/preparations.tsx')).Preparations }));
 const Settings = lazy(async () => ({ default: (await import('./routes/settings.tsx')).SettingsScreen }));
@@ -24,7 +25,7 @@ export function App() {
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-card focus:p-2">
         Skip to the work
       </a>
-      <header className="flex h-12 shrink-0 items-center gap-4 bg-kale px-4 text-oat max-sm:gap-1 max-sm:px-2">
+      <header className="flex h-12 print:hidden shrink-0 items-center gap-4 bg-kale px-4 text-oat max-sm:gap-1 max-sm:px-2">
         <Link to="/soups" className="flex shrink-0 items-center gap-2 rounded font-semibold text-white">
           <img src="/ladle.svg" alt="" width={24} height={24} /> <span className="max-sm:sr-only">Kind Ladle</span>
         </Link>
@@ -55,6 +56,7 @@ export function App() {
               <Route path="/read" element={<Read />} />
               <Route path="/soups/:id/bench" element={<Bench />} />
               <Route path="/soups/:id/compare" element={<Compare />} />
+              <Route path="/soups/:id/sheet" element={<SheetScreen />} />
               <Route path="/foods/:id?" element={<Foods />} />
               <Route path="/preparations/:id?" element={<Preparations />} />
               <Route path="/settings" element={<Settings />} />

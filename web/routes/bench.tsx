@@ -3,6 +3,7 @@ import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { SoupSummary, VersionBody } from '../../contract/types.ts';
+import { differenceOf } from '../../core/analysis/diff.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
 import { REGIME_IDS, type RegimeId } from '../../core/regime/regime.ts';
 import { needRefs } from '../../core/swap/need.ts';
@@ -130,6 +131,11 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
   const only = (name: BenchDialog) => (open: boolean) => setDialog(open ? name : null);
 
   const doubts = useMemo(() => later.core.openDoubts(later.recipe, later.core.shelf), [later]);
+  // What is on the bench is what the sheet shows: the version it came from, or the draft it has become.
+  const isKept = useMemo(() => {
+    const { lines, steps, servings } = differenceOf(later.original, later);
+    return versions > 0 && lines.length + steps.length === 0 && servings === null;
+  }, [later, versions]);
   const { search, start, stop, cancel } = plans;
   const { recipe, needs } = view;
   const take = useCallback(
@@ -244,10 +250,16 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
               Compare
             </Link>
           )}
+          <Link
+            to={`/soups/${soupId}/sheet${isKept ? '' : '?v=draft'}`}
+            className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-3 hover:bg-oat-deep"
+          >
+            Sheet
+          </Link>
           <Button onClick={() => setDialog('labels')}>Labels</Button>
           <Button onClick={() => setDialog('export')}>Export</Button>
-          <Button kind="main" onClick={() => setDialog('keep')}>
-            Keep as version
+          <Button kind="main" aria-label="Keep as version" onClick={() => setDialog('keep')}>
+            Keep
           </Button>
           <Button aria-label="Keys" onClick={() => setDialog('keys')}>
             <CircleHelp size={16} aria-hidden />
