@@ -12,6 +12,7 @@ const Read = lazy(async () => ({ default: (await import('./routes/read.tsx')).Re
 const Bench = lazy(async () => ({ default: (await import('./routes/bench.tsx')).Bench }));
 const Compare = lazy(async () => ({ default: (await import('./routes/compare.tsx')).Compare }));
 const SheetScreen = lazy(async () => ({ default: (await import('./routes/sheet.tsx')).SheetScreen }));
+const PrintScreen = lazy(async () => ({ default: (await import('./routes/print.tsx')).PrintScreen }));
 const Foods = lazy(async () => ({ default: (await import('./routes/foods.tsx')).Foods }));
 const Preparations = lazy(async () => ({ default: (await import('./routes/preparations.tsx')).Preparations }));
 const Settings = lazy(async () => ({ default: (await import('./routes/settings.tsx')).SettingsScreen }));
@@ -57,6 +58,7 @@ export function App() {
               <Route path="/soups/:id/bench" element={<Bench />} />
               <Route path="/soups/:id/compare" element={<Compare />} />
               <Route path="/soups/:id/sheet" element={<SheetScreen />} />
+              <Route path="/soups/:id/print" element={<PrintScreen />} />
               <Route path="/foods/:id?" element={<Foods />} />
               <Route path="/preparations/:id?" element={<Preparations />} />
               <Route path="/settings" element={<Settings />} />

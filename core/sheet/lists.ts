@@ -1,0 +1,131 @@
+/** What to weigh out, by the moment it is used; and what to buy, by where it stands in a shop. */
+import { openPreparations } from '../bowl/preparation.ts';
+import { kitchenMeasure } from '../food/measure.ts';
+import type { Shelf } from '../food/shelf.ts';
+import type { Category } from '../vocabulary/category.ts';
+import type { Food } from '../vocabulary/food.ts';
+import { countedLines, type Line, type Recipe, STAGES, type Stage } from '../vocabulary/recipe.ts';
+
+export interface WeighedOut {
+  stage: Stage;
+  items: { lineId: string; name: string; grams: number | null; measure: string; prep?: string }[];
+}
+
+/** Lines by the stage they go in at, in the order of the pot; what is said of one bowl, for all of them. */
+export function weighOut(recipe: Recipe, shelf: Shelf): WeighedOut[] {
+  const lines = countedLines(recipe);
+  return STAGES.flatMap((stage) => {
+    const items = lines
+      .filter((line) => line.stage === stage)
+      .map((line) => {
+        const food = line.foodId === null ? undefined : shelf.food(line.foodId);
+        const grams = gramsOf(line, recipe.servings);
+        return {
+          lineId: line.id,
+          name: food?.name ?? line.text,
+          grams,
+          measure: grams !== null && food ? kitchenMeasure(food, grams) : '',
+          ...(line.prep ? { prep: line.prep } : {}),
+        };
+      });
+    return items.length > 0 ? [{ stage, items }] : [];
+  });
+}
+
+function gramsOf({ grams, perBowl }: Line, servings = 1): number | null {
+  if (!grams) return null;
+  return perBowl ? grams.best * servings : grams.best;
+}
+
+export const AISLES = [
+  'vegetables and fruit',
+  'dairy and eggs',
+  'meat and fish',
+  'bread',
+  'cans and dry goods',
+  'oils, sauces and spices',
+  'frozen',
+  'drinks',
+  'else',
+] as const;
+export type Aisle = (typeof AISLES)[number];
+
+const AISLE_OF: Readonly<Partial<Record<Category, Aisle>>> = {
+  vegetable: 'vegetables and fruit',
+  root: 'vegetables and fruit',
+  leaf: 'vegetables and fruit',
+  allium: 'vegetables and fruit',
+  mushroom: 'vegetables and fruit',
+  fruit: 'vegetables and fruit',
+  herb: 'vegetables and fruit',
+  dairy: 'dairy and eggs',
+  egg: 'dairy and eggs',
+  meat: 'meat and fish',
+  poultry: 'meat and fish',
+  fish: 'meat and fish',
+  shellfish: 'meat and fish',
+  bread: 'bread',
+  pulse: 'cans and dry goods',
+  grain: 'cans and dry goods',
+  starch: 'cans and dry goods',
+  'nut-seed': 'cans and dry goods',
+  'plant-cream': 'cans and dry goods',
+  broth: 'cans and dry goods',
+  sweetener: 'cans and dry goods',
+  fat: 'oils, sauces and spices',
+  sauce: 'oils, sauces and spices',
+  acid: 'oils, sauces and spices',
+  spice: 'oils, sauces and spices',
+  salt: 'oils, sauces and spices',
+  alcohol: 'drinks',
+};
+const PACKS = ['can', 'carton', 'package', 'block', 'jar', 'bunch', 'head', 'each'] as const;
+
+export interface ToBuy {
+  foodId: string | null;
+  name: string;
+  /** As bought: with peel and trimmings. */
+  grams: number | null;
+  /** Packs or pieces, rounded up, where the food comes in them. */
+  packs?: string;
+}
+
+/** One line a food, over the soup and what it takes of preparations; water comes from the tap. */
+export function shoppingList(written: Recipe, ofKitchen: Shelf): { aisle: Aisle; items: ToBuy[] }[] {
+  const { recipe, shelf } = openPreparations(written, ofKitchen);
+  const rows = new Map<string, { food: Food | undefined; item: ToBuy }>();
+  for (const line of countedLines(recipe)) {
+    const food = line.foodId === null ? undefined : shelf.food(line.foodId);
+    if (food?.category === 'water') continue;
+    const own = gramsOf(line, recipe.servings);
+    const grams = own === null ? null : own / (food?.edibleShare || 1);
+    const key = line.foodId ?? line.id;
+    const known = rows.get(key)?.item;
+    if (known) known.grams = known.grams === null || grams === null ? null : known.grams + grams;
+    else rows.set(key, { food, item: { foodId: line.foodId, name: food?.name ?? line.text, grams } });
+  }
+  for (const { food, item } of rows.values()) {
+    const packs = food && item.grams !== null ? packsOf(food, item.grams) : undefined;
+    if (packs) item.packs = packs;
+  }
+  return AISLES.flatMap((aisle) => {
+    const items = [...rows.values()].filter(({ food }) => aisleOf(food) === aisle).map(({ item }) => item);
+    return items.length > 0 ? [{ aisle, items: items.sort((a, b) => a.name.localeCompare(b.name)) }] : [];
+  });
+}
+
+const aisleOf = (food: Food | undefined): Aisle =>
+  !food ? 'else' : /\bfrozen\b/i.test(food.name) ? 'frozen' : food.state === 'canned' ? 'cans and dry goods' : (AISLE_OF[food.category] ?? 'else');
+
+/** Whole packs or pieces that hold at least so much. A hair over a pack is a pack. */
+function packsOf(food: Food, grams: number): string | undefined {
+  const pack = PACKS.map((measure) => food.portions.find((portion) => portion.measure === measure)).find((portion) => portion !== undefined);
+  if (!pack || pack.grams < LEAST_PACK_G) return undefined;
+  // A portion is edible grams; what is bought has its peel.
+  const whole = pack.measure === 'each' || pack.measure === 'head' || pack.measure === 'bunch' ? pack.grams / (food.edibleShare || 1) : pack.grams;
+  const count = Math.ceil(grams / whole - HAIR);
+  return pack.measure === 'each' ? `${count}` : `${count} ${pack.measure}${count === 1 ? '' : pack.measure === 'bunch' ? 'es' : 's'}`;
+}
+/** What weighs less is bought by the spoon: nobody buys eleven cloves. */
+const LEAST_PACK_G = 20;
+const HAIR = 0.05;

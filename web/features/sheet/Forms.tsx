@@ -1,0 +1,262 @@
+import type { ReactNode } from 'react';
+import { formatGrams } from '../../../core/food/measure.ts';
+import { shoppingList, weighOut } from '../../../core/sheet/lists.ts';
+import type { Sheet } from '../../../core/sheet/sheet.ts';
+import { whysOf } from '../../../core/sheet/whys.ts';
+import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import { type Recipe, STAGE_LABELS } from '../../../core/vocabulary/recipe.ts';
+import { figure } from '../../kitchen/format.ts';
+import type { Kitchen } from '../../kitchen/kitchen.ts';
+
+/** What every form is of. */
+export interface Paper {
+  sheet: Sheet;
+  recipe: Recipe;
+  core: Kitchen;
+  /** 'Version 2, without milk, 28 Nov 2026'. */
+  kept: string;
+  /** What was swapped in, in a few words each. */
+  swapped: string[];
+  /** How it is kept and warmed again by the rules of the sheet. */
+  keeping: string;
+}
+
+const named = ({ sheet: { allergens } }: Paper, state: string): string[] =>
+  allergens.filter(({ scopes }) => scopes.bowl === state).map(({ id }) => ALLERGEN_LABELS[id]);
+
+/** Allergens of the bowl in words, for whoever carries it. */
+function AllergenWords({ paper }: { paper: Paper }) {
+  const [holds, checks, may] = (['contains', 'check', 'mayContain'] as const).map((state) => named(paper, state)) as [string[], string[], string[]];
+  return (
+    <>
+      <p>
+        <strong>{holds.length > 0 ? `CONTAINS ${holds.join(', ').toUpperCase()}` : 'No allergen is named in its ingredients'}</strong>
+      </p>
+      {checks.length > 0 && <p>Label not read: {checks.join(', ')}</p>}
+      {may.length > 0 && <p>May contain: {may.join(', ')}</p>}
+    </>
+  );
+}
+
+function Sheaf({ title, paper, children, className = '' }: { title: string; paper: Paper; children: ReactNode; className?: string }) {
+  return (
+    <article aria-label={`${title}: ${paper.sheet.title}`} className={`paper rounded-xl border border-line bg-card p-5 ${className}`}>
+      <header className="mb-3 flex flex-wrap items-baseline justify-between gap-x-6 border-b-2 border-kale pb-1">
+        <h2 className="font-title text-2xl">{paper.sheet.title}</h2>
+        <p>{title}</p>
+      </header>
+      {children}
+    </article>
+  );
+}
+
+/** Steps with the why beside each: to teach from. */
+export function Handout({ paper, large }: { paper: Paper; large: boolean }) {
+  const { recipe, core, sheet } = paper;
+  const taught = whysOf(recipe, core.shelf);
+  const lists = weighOut(recipe, core.shelf);
+  return (
+    <Sheaf title="Class handout" paper={paper} className={large ? 'large-print' : ''}>
+      <p>
+        {figure(sheet.bowls)} bowls of {figure(sheet.bowlMl)} ml.
+      </p>
+      <AllergenWords paper={paper} />
+      <h3 className="mt-3 text-lg">What goes in</h3>
+      <ul className={large ? '' : 'columns-2 gap-6'}>
+        {lists.flatMap(({ items }) =>
+          items.map(({ lineId, name, grams, measure, prep }) => (
+            <li key={lineId}>
+              {grams === null ? 'as much as is needed' : formatGrams(grams)} {name}
+              {measure && `, ${measure}`}
+              {prep && ` (${prep})`}
+            </li>
+          )),
+        )}
+      </ul>
+      <h3 className="mt-3 text-lg">Step by step</h3>
+      <table className="w-full border-collapse">
+        <caption className="sr-only">Each step, why it is done so, and what goes wrong otherwise</caption>
+        <thead>
+          <tr className="text-left">
+            <th scope="col" className="w-8">
+              <span className="sr-only">Number</span>
+            </th>
+            <th scope="col" className="w-1/3 pr-3">
+              Do
+            </th>
+            <th scope="col" className="pr-3">
+              Why, and what happens otherwise
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {taught.map(({ step, whys }, at) => (
+            <tr key={step.id} className="border-t border-line align-top">
+              <td className="py-1 font-semibold">{at + 1}</td>
+              <th scope="row" className="py-1 pr-3 text-left font-normal">
+                {step.text}
+              </th>
+              <td className="py-1">
+                {whys.map(({ id, why, otherwise, differs }) => (
+                  <p key={id}>
+                    {why} <span className="text-kale-soft">Otherwise: {lowered(otherwise)}</span> {differs}
+                  </p>
+                ))}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {sheet.cautions.length > 0 && (
+        <>
+          <h3 className="mt-3 text-lg">Mind</h3>
+          <ul>
+            {sheet.cautions.map(({ code, message }) => (
+              <li key={code}>{message}</li>
+            ))}
+          </ul>
+        </>
+      )}
+    </Sheaf>
+  );
+}
+const lowered = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** A card to fold in the middle: outside what everybody must see, inside what it is and what came into it. */
+export function BowlCards({ paper, count }: { paper: Paper; count: number }) {
+  const { sheet, swapped } = paper;
+  return (
+    <article aria-label={`Bowl cards: ${sheet.title}`} className="paper rounded-xl border border-line bg-card p-5">
+      <h2 className="sr-only">Bowl cards</h2>
+      <div className="grid grid-cols-2 gap-4">
+        {Array.from({ length: count }, (_, at) => at).map((at) => (
+          <section key={at} aria-label={`Card ${at + 1}`} className="card-to-fold break-inside-avoid border border-kale">
+            <div className="flex min-h-40 flex-col justify-center gap-1 p-3 text-center">
+              <p className="font-title text-xl">{sheet.title}</p>
+              <AllergenWords paper={paper} />
+            </div>
+            <div className="flex min-h-40 flex-col gap-1 border-t border-dashed border-kale p-3 text-sm">
+              <p>
+                {sheet.ingredients
+                  .filter(({ where }) => where !== 'plate')
+                  .map(({ text }) => text)
+                  .join(', ')}
+                .
+              </p>
+              {swapped.length > 0 && <p>Swapped in: {swapped.join('; ')}.</p>}
+              <p>What is not named is not in the ingredients as they are known: no statement about traces. Ask the kitchen.</p>
+              <p className="text-kale-soft">{paper.kept}</p>
+            </div>
+          </section>
+        ))}
+      </div>
+    </article>
+  );
+}
+
+export const LABEL_GRIDS = { '2 by 7': [2, 7], '3 by 8': [3, 8] } as const;
+export type LabelGrid = keyof typeof LABEL_GRIDS;
+
+/** One sheet of labels for the freezer. Days are written by hand where nobody knows them yet. */
+export function FreezerLabels({ paper, grid, madeOn }: { paper: Paper; grid: LabelGrid; madeOn: string }) {
+  const [columns, rows] = LABEL_GRIDS[grid];
+  const holds = named(paper, 'contains');
+  const checks = named(paper, 'check');
+  return (
+    <article aria-label={`Freezer labels: ${paper.sheet.title}`} className="paper rounded-xl border border-line bg-card p-5">
+      <h2 className="sr-only">Freezer labels</h2>
+      <div className="label-sheet grid" style={{ gridTemplateColumns: `repeat(${columns}, 1fr)`, gridAutoRows: columns === 2 ? '34.5mm' : '30mm' }}>
+        {Array.from({ length: columns * rows }, (_, at) => at).map((at) => (
+          <section key={at} aria-label={`Label ${at + 1}`} className="overflow-hidden border border-dashed border-line p-2 text-[11px] leading-tight">
+            <p className="truncate text-[13px] font-semibold">{paper.sheet.title}</p>
+            <p>bowls ____ · made {madeOn || '________'} · use by ________</p>
+            <p className="font-semibold">{holds.length > 0 ? `Contains ${holds.join(', ')}` : 'No allergen named in its ingredients'}</p>
+            {checks.length > 0 && <p>Label not read: {checks.join(', ')}</p>}
+            <p>{paper.keeping}</p>
+          </section>
+        ))}
+      </div>
+    </article>
+  );
+}
+
+/** What to have ready, by the moment it goes in. */
+export function WeighOutList({ paper }: { paper: Paper }) {
+  return (
+    <Sheaf title="Weigh out" paper={paper}>
+      {weighOut(paper.recipe, paper.core.shelf).map(({ stage, items }) => (
+        <section key={stage} aria-label={STAGE_LABELS[stage]} className="mb-3 break-inside-avoid">
+          <h3 className="text-lg">{STAGE_LABELS[stage]}</h3>
+          <ul>
+            {items.map(({ lineId, name, grams, measure, prep }) => (
+              <li key={lineId} className="flex gap-3 border-b border-line/60 py-0.5">
+                <span aria-hidden>☐</span>
+                <span className="w-24 text-right font-semibold">{grams === null ? '' : formatGrams(grams)}</span>
+                <span className="flex-1">
+                  {name}
+                  {prep && `, ${prep}`}
+                </span>
+                <span className="text-kale-soft">{measure}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </Sheaf>
+  );
+}
+
+/** What to buy, by aisle. */
+export function Shopping({ paper }: { paper: Paper }) {
+  return (
+    <Sheaf title="Shopping list" paper={paper}>
+      <div className="columns-2 gap-6">
+        {shoppingList(paper.recipe, paper.core.shelf).map(({ aisle, items }) => (
+          <section key={aisle} aria-label={aisle} className="mb-3 break-inside-avoid">
+            <h3 className="text-lg">{aisle.charAt(0).toUpperCase() + aisle.slice(1)}</h3>
+            <ul>
+              {items.map(({ foodId, name, grams, packs }) => (
+                <li key={foodId ?? name}>
+                  <span aria-hidden>☐ </span>
+                  {name}: {grams === null ? 'as needed' : formatGrams(grams)}
+                  {packs && ` (${packs})`}
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+      <p className="text-sm text-kale-soft">As bought, with peel and trimmings; packs and pieces are rounded up.</p>
+    </Sheaf>
+  );
+}
+
+/** Labels to read before it is served, to tick. */
+export function LabelsToCheck({ paper }: { paper: Paper }) {
+  const { labelsToCheck } = paper.sheet;
+  return (
+    <Sheaf title="Labels to check" paper={paper}>
+      {labelsToCheck.length === 0 ? (
+        <p>Nothing in this soup hangs on its make, as far as it is known. Read every pack all the same.</p>
+      ) : (
+        <ul>
+          {labelsToCheck.map(({ foodId, name, usual, lookFor }) => (
+            <li key={foodId ?? name} className="mb-2 break-inside-avoid">
+              <p className="font-semibold">{name}</p>
+              {usual && <p className="text-sm text-kale-soft">usually {usual}</p>}
+              <ul>
+                {lookFor.map(({ kind, id, label, why }) => (
+                  <li key={`${kind}-${id}`}>
+                    <span aria-hidden>☐ </span>
+                    {label}: {why}
+                  </li>
+                ))}
+              </ul>
+              <p>Product ____________________ read on ____________ by ____________</p>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Sheaf>
+  );
+}
