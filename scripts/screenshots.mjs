@@ -81,6 +81,18 @@ try {
   await page.getByRole('link', { name: 'Compare' }).click();
   await page.getByRole('rowheader', { name: /^Sodium/ }).waitFor();
   await shoot('compare');
+  await page.goto(page.url().replace(/\/compare.*/, '/sheet'));
+  await page.getByRole('article').waitFor();
+  await shoot('sheet');
+  await page.getByRole('link', { name: 'other forms' }).click();
+  await page.getByRole('checkbox', { name: 'Serving sheet' }).uncheck();
+  await page.getByRole('checkbox', { name: 'Class handout', exact: true }).check();
+  await page.getByRole('article', { name: /Class handout/ }).waitFor();
+  await shoot('handout');
+  await page.getByRole('checkbox', { name: 'Class handout', exact: true }).uncheck();
+  await page.getByRole('checkbox', { name: 'Bowl cards' }).check();
+  await page.getByRole('article', { name: /Bowl cards/ }).waitFor();
+  await shoot('bowl-cards');
   await page.goto(`${url}/read`);
   await page.getByLabel('Recipe text').fill(TEXT);
   await page.getByRole('region', { name: 'Doubts' }).waitFor();
@@ -91,6 +103,9 @@ try {
   await page.getByRole('tab', { name: /Labels to check/ }).click();
   await page.getByRole('heading', { name: 'Red curry paste' }).waitFor();
   await shoot('labels');
+  await page.goto(`${url}/preparations`);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await shoot('preparations');
   await page.goto(`${url}/foods/garlic?q=garlic`);
   await page.getByRole('img', { name: /^Of 100 g/ }).waitFor();
   await shoot('food');

@@ -8,6 +8,7 @@ import { searchFoods } from '../../core/food/search.ts';
 import { makeShelf, SHELF, type Shelf } from '../../core/food/shelf.ts';
 import { readRecipe } from '../../core/reading/read.ts';
 import { REGIMES } from '../../core/regime/regime.ts';
+import { sheetOf } from '../../core/sheet/sheet.ts';
 import { adapt } from '../../core/swap/adapt.ts';
 import { buildModel } from '../../core/swap/buildModel.ts';
 import { askedOf } from '../../core/swap/need.ts';
@@ -323,6 +324,12 @@ export function measures(): Measure[] {
       goal95: 0.6,
       unit: 'ms',
       samples: inBatches(200, 5, (i) => analyse(varied(demo[Math.abs(i) % 3] as Recipe, random), {}, SHELF)),
+    },
+    {
+      name: 'the serving sheet of a demo soup, with its sides',
+      goal: 50,
+      unit: 'ms',
+      samples: time(40, 6, (i) => sheetOf({ recipe: varied(demo[Math.abs(i) % 3] as Recipe, random), regime: 'us' }, SHELF)),
     },
     {
       name: 'one adaptation, three plans: no milk, saturated fat, sodium, same body',
