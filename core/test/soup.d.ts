@@ -6,7 +6,7 @@ export declare const line: (id: string, foodId: string | null, grams: number | n
 export declare const step: (id: string, more?: Partial<Step>) => Step;
 export declare const soup: (lines: Line[], more?: Partial<Recipe>) => Recipe;
 export declare const bowlOf: (recipe: Recipe, options?: AnalyseOptions) => Analysis;
-export declare const allergen: (analysis: Analysis, id: string) => import('../allergen/board.ts').AllergenVerdict;
-export declare const diet: (analysis: Analysis, id: string) => import('../allergen/diets.ts').DietVerdict;
+export declare const allergen: (analysis: Analysis, id: string) => import("../allergen/board.ts").AllergenVerdict;
+export declare const diet: (analysis: Analysis, id: string) => import("../allergen/diets.ts").DietVerdict;
 /** Mulberry32: a small seeded generator, so that a failing case can be run again. */
 export declare function seeded(seed: number): () => number;

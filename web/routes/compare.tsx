@@ -1,19 +1,25 @@
-import { Suspense } from 'react';
+import { ChartColumn } from 'lucide-react';
+import { Suspense, useMemo } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { VersionBody } from '../../contract/types.ts';
 import { differenceOf } from '../../core/analysis/diff.ts';
-import { NOT_KNOWN } from '../../core/analysis/snapshot.ts';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../../core/vocabulary/allergens.ts';
-import { NUTRIENT_LABELS, type Nutrient, nutrientsBy, nutrientUnit } from '../../core/vocabulary/nutrient.ts';
+import { NUTRIENT_LABELS, nutrientsBy } from '../../core/vocabulary/nutrient.ts';
 import { countedLines } from '../../core/vocabulary/recipe.ts';
 import { useSoup, useVersions } from '../api/queries.ts';
 import { Difference, STATE_WORDS } from '../features/bench/Difference.tsx';
 import { lineName } from '../features/bench/view.ts';
+import { Pictures } from '../features/compare/Pictures.tsx';
+import { asTable, compareRows } from '../features/compare/rows.ts';
 import { figure } from '../kitchen/format.ts';
 import { useKitchen } from '../kitchen/kitchen.ts';
+import { copyText, fileName, saveText } from '../kitchen/textFile.ts';
+import { Button } from '../ui/button.tsx';
+import { Disclosure } from '../ui/disclosure.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State, Waiting } from '../ui/state.tsx';
 import { Tick } from '../ui/tick.tsx';
+import { say } from '../ui/toast.ts';
 
 const ROWS = nutrientsBy('compare');
 const MOST = 6;
@@ -36,7 +42,14 @@ export function Compare() {
   const asked = params.get('v');
   const numbers = new Set(asked === null ? first : asked.split(',').map(Number));
   const columns = all.filter((version) => numbers.has(version.number)).slice(0, MOST);
-  const choose = (next: number[]) => setParams({ v: next.join(',') }, { replace: true });
+  const choose = (next: number[]) =>
+    setParams(
+      (before) => {
+        before.set('v', next.join(','));
+        return before;
+      },
+      { replace: true },
+    );
   return (
     <div className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-6">
       <div className="flex flex-wrap items-baseline gap-4">
@@ -108,131 +121,169 @@ function Columns({ soupId, columns }: { soupId: string; columns: VersionBody[] }
   const core = useKitchen();
   const nameOf = lineName(core);
   const first = columns[0] as VersionBody;
+  const [params, setParams] = useSearchParams();
+  const chosen = new Set(listed(params.get('m')));
+  const measures = chosen.size > 0 ? OFFERED.filter((key) => chosen.has(key)) : ROWS;
+  const pictured = listed(params.get('p')).slice(0, MOST_PICTURES);
+  const names = useMemo(() => columns.map(({ number, name }) => `${number}. ${name}`), [columns]);
+  const rows = useMemo(() => compareRows(columns, measures), [columns, measures]);
+  const put = (key: 'm' | 'p', values: readonly string[]) =>
+    setParams(
+      (before) => {
+        if (values.length > 0) before.set(key, values.join(','));
+        else before.delete(key);
+        return before;
+      },
+      { replace: true },
+    );
+  const picture = (key: string) => put('p', pictured.includes(key) ? pictured.filter((one) => one !== key) : [...pictured, key]);
+  const table = () => asTable(rows, names);
   return (
-    <div className="overflow-x-auto rounded-xl border border-line bg-card">
-      <table className="w-full border-collapse">
-        <thead className="bg-oat-deep text-left">
-          <tr>
-            <th scope="col" className="px-3 py-2">
-              One bowl
-            </th>
-            {columns.map((version) => (
-              <th key={version.id} scope="col" className="px-3 py-2 align-top">
-                {version.number}. {version.name}
-                <span className="block text-sm font-normal text-kale-soft">
-                  {new Date(version.createdAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
-                  {version.reason && `: ${version.reason}`}
-                </span>
-                <Since version={version} nameOf={(food) => core.shelf.food(food)?.name ?? food} />
-                <span className="mt-1 flex gap-2 font-normal">
-                  <Link
-                    className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-2 hover:bg-oat-deep"
-                    to={`/soups/${soupId}/bench?take=${version.number}`}
-                    aria-label={`Put version ${version.number} on the bench`}
-                  >
-                    Put on the bench
-                  </Link>
-                </span>
-              </th>
+    <>
+      <div className="flex flex-wrap items-start gap-3 print:hidden">
+        <Disclosure summary="measures shown">
+          <fieldset className="mt-1 flex flex-wrap gap-x-4 gap-y-1 rounded-xl border border-line bg-card p-3">
+            <legend className="sr-only">Measures shown</legend>
+            {OFFERED.map((key) => (
+              <Tick
+                key={key}
+                checked={measures.includes(key)}
+                onChange={(wanted) =>
+                  put(
+                    'm',
+                    OFFERED.filter((one) => (one === key ? wanted : measures.includes(one))),
+                  )
+                }
+              >
+                {NUTRIENT_LABELS[key]}
+              </Tick>
             ))}
-          </tr>
-        </thead>
-        <tbody>
-          {ROWS.map((key) => (
-            <tr key={key} className="border-t border-line">
+          </fieldset>
+        </Disclosure>
+        <span className="ml-auto flex gap-2">
+          <Button
+            onClick={async () =>
+              say(
+                (await copyText(
+                  table()
+                    .map((row) => row.join('\t'))
+                    .join('\n'),
+                ))
+                  ? 'The table is on the clipboard.'
+                  : 'The browser does not let us copy; save it instead.',
+              )
+            }
+          >
+            Copy
+          </Button>
+          <Button
+            onClick={async () => {
+              const { default: Papa } = await import('papaparse');
+              saveText(fileName(`${first.recipe.title} versions`, 'csv'), Papa.unparse(table(), { escapeFormulae: true }), 'text/csv');
+            }}
+          >
+            CSV
+          </Button>
+          <Button onClick={() => window.print()}>Print</Button>
+        </span>
+      </div>
+      <div className="overflow-x-auto rounded-xl border border-line bg-card">
+        <table className="w-full border-collapse">
+          <caption className="sr-only">Versions side by side, what differs first</caption>
+          <thead className="bg-oat-deep text-left">
+            <tr>
+              <th scope="col" className="px-3 py-2">
+                One bowl
+              </th>
+              {columns.map((version) => (
+                <th key={version.id} scope="col" className="px-3 py-2 align-top">
+                  {version.number}. {version.name}
+                  <span className="block text-sm font-normal text-kale-soft">
+                    {new Date(version.createdAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
+                    {version.reason && `: ${version.reason}`}
+                  </span>
+                  <Since version={version} nameOf={(food) => core.shelf.food(food)?.name ?? food} />
+                  <span className="mt-1 flex flex-wrap gap-2 font-normal print:hidden">
+                    <Link
+                      className={LINK}
+                      to={`/soups/${soupId}/bench?take=${version.number}`}
+                      aria-label={`Put version ${version.number} on the bench`}
+                    >
+                      Put on the bench
+                    </Link>
+                    <Link className={LINK} to={`/soups/${soupId}/sheet?v=${version.number}`} aria-label={`Sheet of version ${version.number}`}>
+                      Sheet
+                    </Link>
+                  </span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row, at) => (
+              <tr
+                key={row.key}
+                className={`border-t align-top ${at > 0 && rows[at - 1]?.differs && !row.differs ? 'border-t-2 border-kale-soft' : 'border-line'}`}
+              >
+                <th scope="row" className="px-3 py-1 text-left font-normal">
+                  {row.label}
+                  {row.cells.some(({ value }) => value !== null) && (
+                    <button
+                      type="button"
+                      aria-pressed={pictured.includes(row.key)}
+                      aria-label={`Picture of ${row.label}`}
+                      className="ml-1.5 inline-flex size-6 items-center justify-center rounded align-middle hover:bg-oat-deep aria-pressed:bg-kale aria-pressed:text-white print:hidden"
+                      onClick={() => picture(row.key)}
+                    >
+                      <ChartColumn size={14} aria-hidden />
+                    </button>
+                  )}
+                </th>
+                {row.cells.map(({ text, aside, differs }, column) => (
+                  <td key={(columns[column] as VersionBody).id} className="px-3 py-1">
+                    <span className={differs ? 'font-semibold text-squash' : ''}>{text}</span>
+                    {aside && <span className="ml-2 text-sm text-kale-soft">{aside}</span>}
+                  </td>
+                ))}
+              </tr>
+            ))}
+            <tr className="border-t border-line align-top">
               <th scope="row" className="px-3 py-1 text-left font-normal">
-                {NUTRIENT_LABELS[key]}, {nutrientUnit(key)}
+                Lines
               </th>
               {columns.map((version) => (
                 <td key={version.id} className="px-3 py-1">
-                  {cell(version, first, key)}
+                  <ul>
+                    {countedLines(version.recipe).map((line) => (
+                      <li
+                        key={line.id}
+                        className={
+                          version !== first &&
+                          !first.recipe.lines.some((other) => other.foodId === line.foodId && other.grams?.best === line.grams?.best)
+                            ? 'font-semibold text-squash'
+                            : ''
+                        }
+                      >
+                        {nameOf(line)}, {line.grams ? `${figure(line.grams.best)} g` : 'not weighed'}
+                        {line.perBowl && ' a bowl'}
+                        <span className="ml-1 text-sm font-normal text-kale-soft">{line.text}</span>
+                      </li>
+                    ))}
+                  </ul>
                 </td>
               ))}
             </tr>
-          ))}
-          <tr className="border-t border-line">
-            <th scope="row" className="px-3 py-1 text-left font-normal">
-              Body
-            </th>
-            {columns.map(({ id, analysis }) => (
-              <td key={id} className="px-3 py-1">
-                {analysis.body.word} ({analysis.body.index.toFixed(2)})
-              </td>
-            ))}
-          </tr>
-          <tr className="border-t border-line">
-            <th scope="row" className="px-3 py-1 text-left font-normal">
-              Salt
-            </th>
-            {columns.map(({ id, analysis }) => (
-              <td key={id} className="px-3 py-1">
-                {analysis.saltPercent.toFixed(2)} %
-              </td>
-            ))}
-          </tr>
-          <tr className="border-t border-line align-top">
-            <th scope="row" className="px-3 py-1 text-left font-normal">
-              Contains
-            </th>
-            {columns.map(({ id, analysis }) => (
-              <td key={id} className="px-3 py-1">
-                {states(analysis, 'contains')}
-              </td>
-            ))}
-          </tr>
-          <tr className="border-t border-line align-top">
-            <th scope="row" className="px-3 py-1 text-left font-normal">
-              Check the label
-            </th>
-            {columns.map(({ id, analysis }) => (
-              <td key={id} className="px-3 py-1">
-                {states(analysis, 'check')}
-              </td>
-            ))}
-          </tr>
-          {columns.some(({ analysis }) => states(analysis, NOT_KNOWN) !== 'none') && (
-            <tr className="border-t border-line align-top">
-              <th scope="row" className="px-3 py-1 text-left font-normal">
-                Not worked out when kept
-              </th>
-              {columns.map(({ id, analysis }) => (
-                <td key={id} className="px-3 py-1">
-                  {states(analysis, NOT_KNOWN)}
-                </td>
-              ))}
-            </tr>
-          )}
-          <tr className="border-t border-line align-top">
-            <th scope="row" className="px-3 py-1 text-left font-normal">
-              Lines
-            </th>
-            {columns.map((version) => (
-              <td key={version.id} className="px-3 py-1">
-                <ul>
-                  {countedLines(version.recipe).map((line) => (
-                    <li
-                      key={line.id}
-                      className={
-                        version !== first &&
-                        !first.recipe.lines.some((other) => other.foodId === line.foodId && other.grams?.best === line.grams?.best)
-                          ? 'font-semibold text-squash'
-                          : ''
-                      }
-                    >
-                      {nameOf(line)}, {line.grams ? `${figure(line.grams.best)} g` : 'not weighed'}
-                      {line.perBowl && ' a bowl'}
-                      <span className="ml-1 text-sm font-normal text-kale-soft">{line.text}</span>
-                    </li>
-                  ))}
-                </ul>
-              </td>
-            ))}
-          </tr>
-        </tbody>
-      </table>
-    </div>
+          </tbody>
+        </table>
+      </div>
+      {pictured.length > 0 && <Pictures rows={rows.filter(({ key }) => pictured.includes(key))} names={names} />}
+    </>
   );
 }
+const LINK = 'inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-2 hover:bg-oat-deep';
+const OFFERED = nutrientsBy('table');
+const MOST_PICTURES = 4;
+const listed = (text: string | null): string[] => text?.split(',').filter(Boolean) ?? [];
 
 /** What today's rows, labels and rules see otherwise than when the version was kept. */
 function Since({ version, nameOf }: { version: VersionBody; nameOf: (foodId: string) => string }) {
@@ -252,28 +303,3 @@ function Since({ version, nameOf }: { version: VersionBody; nameOf: (foodId: str
     </span>
   );
 }
-
-function cell(version: VersionBody, first: VersionBody, key: Nutrient) {
-  const { value, low, high, atLeast, notKnown } = version.analysis.perServing[key];
-  if (notKnown) return <span className="text-kale-soft">not worked out when this was kept</span>;
-  const { value: before, notKnown: unlike } = first.analysis.perServing[key];
-  const changed = version !== first && !unlike && Math.abs(value - before) > Math.max(before * 0.02, 1e-6);
-  return (
-    <>
-      <span className={changed ? 'font-semibold text-squash' : ''}>
-        {atLeast && 'at least '}
-        {figure(value)}
-      </span>
-      <span className="ml-2 text-sm text-kale-soft">
-        {figure(low)} to {figure(high)}
-        {changed && before > 0 && `, ${value > before ? '+' : '−'}${Math.round((Math.abs(value - before) / before) * 100)} %`}
-      </span>
-    </>
-  );
-}
-
-const states = (analysis: VersionBody['analysis'], state: string): string =>
-  analysis.allergens
-    .filter((one) => one.state === state)
-    .map(({ id }) => ALLERGEN_LABELS[id])
-    .join(', ') || 'none';

@@ -16,7 +16,7 @@ import { Notice, Waiting } from '../ui/state.tsx';
 const NEED_STATES: Readonly<Record<string, string>> = {
   meets: 'met',
   likely: 'likely met',
-  cannotTell: 'cannot be told',
+  cannotTell: 'to be checked',
   breaks: 'not met',
 };
 

@@ -6,7 +6,12 @@ import { type Chosen, DRAFT } from './useChosenVersion.ts';
 export function ChooseVersion({ chosen: { all, version, regime, set } }: { chosen: Chosen }) {
   return (
     <>
-      <Select aria-label="Version on the sheet" value={version ? String(version.number) : DRAFT} onChange={(event) => set('v', event.target.value)}>
+      <Select
+        className="max-w-72 truncate"
+        aria-label="Version on the sheet"
+        value={version ? String(version.number) : DRAFT}
+        onChange={(event) => set('v', event.target.value)}
+      >
         {all.map(({ number, name }) => (
           <option key={number} value={number}>
             {number}. {name}

@@ -34,12 +34,12 @@ export function SheetPage({ sheet, recipe, regimeName, kept, needs, changes }: P
           Unfinished: every figure is at least what is shown. {incomplete.map(({ message }) => message).join(' ')}
         </div>
       )}
-      <header className="flex flex-wrap items-end justify-between gap-x-6 border-b-2 border-kale pb-2">
+      <header className="grid gap-x-6 border-b-2 border-kale pb-2 sm:grid-cols-[minmax(0,1fr)_auto]">
         <div>
           <h2 className="font-title text-2xl">{title}</h2>
           <p className="text-sm">{kept}</p>
         </div>
-        <p className="text-right">
+        <p className="sm:text-right">
           one bowl {figure(bowlMl)} ml, {figure(bowlGrams)} g · {figure(bowls)} bowls
           <br />
           <span className="text-sm">{regimeName} rules</span>
