@@ -58,11 +58,11 @@ test('no milk, no nuts, little sodium, enough protein, same body: an original be
   await expect(page.getByRole('dialog')).toContainText('Oat cooking cream');
   await expectAccessible(page);
   await hands.press('Enter');
-  await expect(page.getByText('Kept as version 2.').first()).toBeVisible();
+  await expect(page.getByText('Kept as version 3.').first()).toBeVisible();
   expect(hands.count()).toBeLessThanOrEqual(MOST_ACTIONS);
 
   const id = /soups\/([^/]+)\/bench/.exec(page.url())?.[1] as string;
-  const { analysis, needs } = await (await page.request.get(`${server.url}/api/soups/${id}/versions/2`)).json();
+  const { analysis, needs } = await (await page.request.get(`${server.url}/api/soups/${id}/versions/3`)).json();
   expect(needs.limits).toHaveLength(2);
   expect(analysis.perServing.sodiumMg.value).toBeLessThanOrEqual(400);
   expect(analysis.perServing.proteinG.value).toBeGreaterThanOrEqual(10);
@@ -88,7 +88,7 @@ test('the same asked of a soup that cannot: the clash is explained, and what giv
   await hands.press('k');
   await hands.fill(page.getByLabel('Why'), 'nearest there is; protein from the plate');
   await hands.press('Enter');
-  await expect(page.getByText('Kept as version 2.').first()).toBeVisible();
+  await expect(page.getByText('Kept as version 3.').first()).toBeVisible();
   expect(hands.count()).toBeLessThanOrEqual(MOST_ACTIONS);
 });
 
@@ -171,7 +171,7 @@ test('a change has its note, and the versions their difference', async ({ page, 
   await page.getByLabel('Why').fill('tasted on Tuesday');
   await expect(page.getByRole('dialog')).toContainText('the group liked it');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Kept as version 2.').first()).toBeVisible();
+  await expect(page.getByText('Kept as version 3.').first()).toBeVisible();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByRole('link', { name: 'Compare' }).click();
   const difference = page.getByRole('region', { name: 'Difference' });

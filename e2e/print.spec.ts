@@ -11,6 +11,7 @@ test('what to print is chosen in one place and remembered', async ({ page, serve
   const { id } = soups.find(({ title }: { title: string }) => title === 'Leek and smoked haddock cream');
   await page.goto(`${server.url}/soups/${id}/sheet`);
   await page.getByRole('link', { name: 'other forms' }).press('Enter');
+  await page.getByLabel('Version on the sheet').selectOption('1');
   for (const form of ['Class handout', 'Bowl cards', 'Freezer labels']) await page.getByRole('checkbox', { name: form, exact: true }).check();
   await page.getByRole('checkbox', { name: 'Serving sheet' }).uncheck();
   await expect(page.getByRole('article', { name: /Class handout/ })).toContainText('Fish goes in last');
@@ -53,7 +54,7 @@ test('every form of every demo soup comes out whole: soup, version and n of m on
         const where = `${title}, ${paper}, page ${at + 1}`;
         const found = foot.exec(text);
         expect([where, found?.[1], found?.[2]]).toEqual([where, String(at + 1), String(pages.length)]);
-        expect([where, text.includes(title), /version 1/i.test(text)]).toEqual([where, true, true]);
+        expect([where, text.includes(title), /version 2/i.test(text)]).toEqual([where, true, true]);
         // More than its foot stands on it.
         expect([where, text.length > 120]).toEqual([where, true]);
       }

@@ -77,7 +77,7 @@ try {
   await page.keyboard.press('k');
   await page.getByLabel('Why').fill('for table B');
   await page.keyboard.press('Enter');
-  await page.getByText('Kept as version 2.').first().waitFor();
+  await page.getByText('Kept as version 3.').first().waitFor();
   await page.getByRole('link', { name: 'Compare' }).click();
   await page.getByRole('rowheader', { name: /^Sodium/ }).waitFor();
   await shoot('compare');

@@ -1,10 +1,14 @@
-import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { SHELF } from '../../core/food/shelf.ts';
 import { readRecipe } from '../../core/reading/read.ts';
+import { judgeNeeds } from '../../core/swap/verdict.ts';
 import { openKitchen, type TestKitchen } from '../test/kitchen.ts';
 import { loadDemo } from './load.ts';
+import { plannedVersions } from './planned.ts';
 import { DEMO_PRICES } from './prices.ts';
 import { DEMO_SOUPS } from './soups.ts';
+import { FOR_TABLES } from './tables.ts';
+import PLANNED from './versions.json' with { type: 'json' };
 
 let kitchen: TestKitchen;
 beforeAll(async () => {
@@ -22,13 +26,15 @@ test.each(DEMO_SOUPS.map((text) => [text.split('\n')[0], text] as const))(
   },
 );
 
-test('fills an empty kitchen once, each soup with its first version', async () => {
+test('fills an empty kitchen once, each soup as it was written and as it was made for a table', async () => {
   await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.shelf.base);
   await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.shelf.base);
   const { body } = await kitchen.get('/api/soups');
   expect(body.soups.map(({ title }: { title: string }) => title)).toHaveLength(DEMO_SOUPS.length);
   for (const soup of body.soups) {
-    expect(soup.versions).toMatchObject([{ number: 1, name: 'As written' }]);
+    expect(soup.versions).toMatchObject([{ number: 1, name: 'As written' }, { number: 2 }]);
+    const { body: draft } = await kitchen.get(`/api/soups/${soup.id}/draft`);
+    expect(draft.basedOn).toBe(soup.versions[0].id);
     const { body: version } = await kitchen.get(`/api/soups/${soup.id}/versions/1`);
     expect(version.analysis.servingMl).toBeGreaterThan(150);
     expect(version.analysis.servingMl).toBeLessThan(350);
@@ -42,4 +48,26 @@ test('every price is of a food on the shelf, and every soup has a cost', async (
     const { body: version } = await kitchen.get(`/api/soups/${soup.id}/versions/1`);
     expect([soup.title, version.analysis.cost?.value > 0.1 && version.analysis.cost?.value < 3]).toEqual([soup.title, true]);
   }
+});
+
+describe('what was made for the tables', () => {
+  test('is the plan the program makes of it today', () => {
+    expect(JSON.parse(JSON.stringify(plannedVersions(SHELF, () => performance.now())))).toEqual(PLANNED);
+  });
+  test.each(FOR_TABLES.map((one) => [one.title, one] as const))(
+    '%s breaks nothing that its table asked for',
+    async (title, { needs, name, reason }) => {
+      const { body } = await kitchen.get('/api/soups');
+      const soup = body.soups.find((one: { title: string }) => one.title === title);
+      const { body: version } = await kitchen.get(`/api/soups/${soup.id}/versions/2`);
+      expect(version).toMatchObject({ name, reason, needs });
+      const verdicts = judgeNeeds(version.needs, { recipe: version.recipe, analysis: version.analysis, original: version, shelf: SHELF });
+      expect(verdicts.filter(({ state }) => state === 'breaks')).toEqual([]);
+      // No step names a bracket, and every line is put in somewhere.
+      expect(version.recipe.steps.some(({ text }: { text: string }) => /[[(]/.test(text))).toBe(false);
+    },
+  );
+  test('every soup has a table', () => {
+    expect(new Set(FOR_TABLES.map(({ title }) => title)).size).toBe(DEMO_SOUPS.length);
+  });
 });

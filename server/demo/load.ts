@@ -1,12 +1,16 @@
+import type { NewVersion } from '../../contract/types.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { readRecipe } from '../../core/reading/read.ts';
 import type { Book } from '../services/book.ts';
 import type { Kitchen } from '../services/kitchen.ts';
+import type { Planned } from './planned.ts';
 import { DEMO_CURRENCY, DEMO_PRICES, DEMO_PRICES_PAID } from './prices.ts';
 import { DEMO_SOUPS } from './soups.ts';
+import { FOR_TABLES } from './tables.ts';
+import PLANNED from './versions.json' with { type: 'json' };
 
 /**
- * Fills an empty kitchen with the house soups, each with its first version, and what their foods cost; leaves any other kitchen alone.
+ * Fills an empty kitchen with the house soups, each as it was written and as it was made for a table, and what their foods cost; leaves any other kitchen alone.
  * Prices are put again where a start was cut short; the soups are one act, so that the house is whole or empty.
  */
 export async function loadDemo(kitchen: Kitchen, book: Book, shelf: Shelf): Promise<void> {
@@ -18,8 +22,15 @@ export async function loadDemo(kitchen: Kitchen, book: Book, shelf: Shelf): Prom
       return {
         title: recipe.title,
         recipe,
-        versions: [{ name: 'As written', reason: 'The house recipe before any change.', recipe, needs: {} }],
+        versions: [{ name: 'As written', reason: 'The house recipe before any change.', recipe, needs: {} }, ...madeFor(recipe.title)],
       };
     }),
   );
 }
+
+/** What was made of a soup for a table of the house. */
+const madeFor = (title: string): NewVersion[] =>
+  FOR_TABLES.filter((one) => one.title === title).flatMap(({ name, reason, needs }) => {
+    const recipe = (PLANNED as unknown as Planned[]).find((one) => one.title === title)?.recipe;
+    return recipe ? [{ name, reason, needs, recipe }] : [];
+  });

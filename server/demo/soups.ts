@@ -41,7 +41,7 @@ Method
 5. Stir in the cream off the boil and add the salt.
 6. Serve with the croutons.
 `,
-  `Asparagus veloute
+  `Asparagus velouté
 Serves 16
 
 Ingredients

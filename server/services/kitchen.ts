@@ -103,7 +103,11 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
       await write(async (writer) => {
         for (const { title, recipe, versions } of soups) {
           const id = await putNew(writer, title, recipe);
-          for (const version of versions) await keep(writer, id, version, list);
+          const kept: string[] = [];
+          for (const version of versions) kept.push((await keep(writer, id, version, list)).id);
+          // What is on the bench is the recipe it came with, whatever was made of it since.
+          const draft = await writer.draft(id);
+          if (draft) await writer.putDraft(id, { ...draft, basedOn: kept[0] ?? null }, foodNames(recipe, shelf.now()), now());
         }
       });
     },

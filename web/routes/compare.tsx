@@ -1,6 +1,6 @@
 import { ChartColumn } from 'lucide-react';
 import { Suspense, useMemo } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { VersionBody } from '../../contract/types.ts';
 import { differenceOf } from '../../core/analysis/diff.ts';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../../core/vocabulary/allergens.ts';
@@ -20,6 +20,7 @@ import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State, Waiting } from '../ui/state.tsx';
 import { Tick } from '../ui/tick.tsx';
 import { say } from '../ui/toast.ts';
+import { useListParam } from '../ui/useListParam.ts';
 
 const ROWS = nutrientsBy('compare');
 const MOST = 6;
@@ -29,7 +30,7 @@ export function Compare() {
   const { id = '' } = useParams();
   const soup = useSoup(id);
   const versions = useVersions(id);
-  const [params, setParams] = useSearchParams();
+  const [asked, setAsked] = useListParam('v');
   if (versions.isError)
     return (
       <div className="p-6">
@@ -39,17 +40,9 @@ export function Compare() {
   if (!versions.data || !soup.data) return <Waiting>Fetching the versions ...</Waiting>;
   const { versions: all, unreadable = [] } = versions.data;
   const first = [all[0]?.number, all.at(-1)?.number];
-  const asked = params.get('v');
-  const numbers = new Set(asked === null ? first : asked.split(',').map(Number));
+  const numbers = new Set(asked.length === 0 ? first : asked.map(Number));
   const columns = all.filter((version) => numbers.has(version.number)).slice(0, MOST);
-  const choose = (next: number[]) =>
-    setParams(
-      (before) => {
-        before.set('v', next.join(','));
-        return before;
-      },
-      { replace: true },
-    );
+  const choose = (next: number[]) => setAsked(next.length > 0 ? next.map(String) : ['0']);
   return (
     <div className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-6">
       <div className="flex flex-wrap items-baseline gap-4">
@@ -121,22 +114,13 @@ function Columns({ soupId, columns }: { soupId: string; columns: VersionBody[] }
   const core = useKitchen();
   const nameOf = lineName(core);
   const first = columns[0] as VersionBody;
-  const [params, setParams] = useSearchParams();
-  const chosen = new Set(listed(params.get('m')));
-  const measures = chosen.size > 0 ? OFFERED.filter((key) => chosen.has(key)) : ROWS;
-  const pictured = listed(params.get('p')).slice(0, MOST_PICTURES);
+  const [asked, setAsked] = useListParam('m');
+  const [pictures, setPictures] = useListParam('p');
+  const measures = useMemo(() => (asked.length > 0 ? OFFERED.filter((key) => asked.includes(key)) : ROWS), [asked]);
+  const pictured = pictures.slice(0, MOST_PICTURES);
   const names = useMemo(() => columns.map(({ number, name }) => `${number}. ${name}`), [columns]);
   const rows = useMemo(() => compareRows(columns, measures), [columns, measures]);
-  const put = (key: 'm' | 'p', values: readonly string[]) =>
-    setParams(
-      (before) => {
-        if (values.length > 0) before.set(key, values.join(','));
-        else before.delete(key);
-        return before;
-      },
-      { replace: true },
-    );
-  const picture = (key: string) => put('p', pictured.includes(key) ? pictured.filter((one) => one !== key) : [...pictured, key]);
+  const picture = (key: string) => setPictures(pictured.includes(key) ? pictured.filter((one) => one !== key) : [...pictured, key]);
   const table = () => asTable(rows, names);
   return (
     <>
@@ -148,12 +132,7 @@ function Columns({ soupId, columns }: { soupId: string; columns: VersionBody[] }
               <Tick
                 key={key}
                 checked={measures.includes(key)}
-                onChange={(wanted) =>
-                  put(
-                    'm',
-                    OFFERED.filter((one) => (one === key ? wanted : measures.includes(one))),
-                  )
-                }
+                onChange={(wanted) => setAsked(OFFERED.filter((one) => (one === key ? wanted : measures.includes(one))))}
               >
                 {NUTRIENT_LABELS[key]}
               </Tick>
@@ -283,7 +262,6 @@ function Columns({ soupId, columns }: { soupId: string; columns: VersionBody[] }
 const LINK = 'inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-2 hover:bg-oat-deep';
 const OFFERED = nutrientsBy('table');
 const MOST_PICTURES = 4;
-const listed = (text: string | null): string[] => text?.split(',').filter(Boolean) ?? [];
 
 /** What today's rows, labels and rules see otherwise than when the version was kept. */
 function Since({ version, nameOf }: { version: VersionBody; nameOf: (foodId: string) => string }) {
