@@ -42,8 +42,20 @@ export function figuresOf(food: Food, regime: Regime): Figures {
     figures.below[at] = below;
     figures.above[at] = key.endsWith('G') ? Math.min(above, roomAbove(value)) : above;
   }
+  if (food.inulinG && regime.inulinIsFibre && !unknown.has('fibreG')) addFibre(figures, food.inulinG);
   derive(figures, unknown, regime);
   return { ...figures, unknown: NUTRIENTS.filter((key) => unknown.has(key)), apart: apartOf(food) };
+}
+
+/** What the table's method does not see of fibre. */
+function addFibre(
+  { value, below, above }: Pick<Figures, 'value' | 'below' | 'above'>,
+  [inulin, less, more]: readonly [number, number, number],
+): void {
+  const at = NUTRIENT_INDEX.fibreG;
+  value[at] = (value[at] as number) + inulin;
+  below[at] = Math.hypot(below[at] as number, less);
+  above[at] = Math.hypot(above[at] as number, more);
 }
 
 /** From this share of a food on it is nearly pure, and known as well as what is missing from it. */

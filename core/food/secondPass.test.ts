@@ -36,7 +36,6 @@ const ROUNDING = [1, 0.2, 0.05, 0.06, 0.06, 0.1, 0.1, 0.1, 1, 2, 2, 2, 1];
 
 /** Rows where one figure or more lies more than 8 % apart, settled one by one. */
 const SETTLED: Readonly<Record<string, string>> = {
-  sunchoke: 'both recalled the table, whose older method sees no inulin; it is counted as fibre, as every regime defines it',
   parmesan: 'the saturated fat of two releases of the table: the lower kept, the higher in its range',
   'coconut-drink': 'a sweetened carton against an unsweetened one: makes differ, the range holds both',
   'almond-drink': 'carbohydrate of two releases; unsweetened has no sugar: first kept, the range holds the other',

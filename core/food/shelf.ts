@@ -14,7 +14,7 @@ import { compositeFigures } from './data/compositeFigures.ts';
 import { COMPOSITES, type Composite, MAKE_UP } from './data/composites.ts';
 import { CURATED_ROWS } from './data/index.ts';
 import { IODINE, IODINE_OF_KIND, VITAMIN_D, type Wide } from './data/iodineAndVitaminD.ts';
-import { LACTOSE, MICRONUTRIENTS } from './data/micronutrients.ts';
+import { INULIN, LACTOSE, MICRONUTRIENTS } from './data/micronutrients.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { type FoodRow, LIMITED } from './data/row.ts';
 import { type Figures, figuresOf } from './figures.ts';
@@ -126,6 +126,8 @@ function portionsOf(row: FoodRow): Portion[] {
   ];
 }
 
+const spreadOf = ([best, low, high]: Wide): readonly [number, number, number] => [best, (best - low) / Z95, (high - best) / Z95];
+
 function curatedFood(row: FoodRow): Food {
   const origins = defaultOrigins(row);
   const zeroByNature = new Set(naturalZeros(row, origins));
@@ -169,6 +171,7 @@ function curatedFood(row: FoodRow): Food {
     tableKcal: row.f[0],
     ...(row.ash === undefined ? {} : { ashG: row.ash }),
     ...(row.cup !== undefined && row.pourable ? { densityGPerMl: row.cup / US_CUP_ML } : {}),
+    ...(INULIN[row.id] ? { inulinG: spreadOf(INULIN[row.id] as Wide) } : {}),
     edibleShare: row.edible ?? 1,
     portions: portionsOf(row),
     contains:

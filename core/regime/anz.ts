@@ -92,6 +92,7 @@ export const anz = {
   name: 'Australia and New Zealand',
   energy: { kcal: KCAL, kj: KJ, source: 'Standard 1.2.8 and Schedule 11 (memory)', words: 'protein and available carbohydrate 17, fat 37, fibre 8, alcohol 29 kJ/g' },
   oatsHoldGluten: true,
+  inulinIsFibre: true,
   declaredAllergens: [
     'milk', 'egg', 'fish', 'crustacean', 'mollusc', 'treeNut', 'almond', 'cashew', 'hazelnut', 'walnut', 'pecan', 'brazilNut', 'pistachio',
     'macadamia', 'pineNut', 'peanut', 'wheat', 'gluten', 'soy', 'sesame', 'lupin', 'sulphite',

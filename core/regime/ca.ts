@@ -107,6 +107,7 @@ export const ca = {
     words: 'protein and total carbohydrate 4, fat 9, alcohol 7 kcal/g',
   },
   oatsHoldGluten: true,
+  inulinIsFibre: true,
   declaredAllergens: [
     'milk', 'egg', 'fish', 'crustacean', 'mollusc', 'treeNut', 'almond', 'cashew', 'hazelnut', 'walnut', 'pecan', 'brazilNut', 'pistachio',
     'macadamia', 'pineNut', 'peanut', 'wheat', 'gluten', 'soy', 'sesame', 'mustard', 'sulphite',

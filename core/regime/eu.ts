@@ -163,6 +163,7 @@ export const eu = {
   name: 'European Union',
   energy: EU_ENERGY,
   oatsHoldGluten: true,
+  inulinIsFibre: true,
   declaredAllergens: EU_ALLERGENS,
   label: EU_LABEL,
   claims: EU_CLAIMS,

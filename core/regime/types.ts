@@ -28,6 +28,8 @@ export interface RegimeRules {
   declaredAllergens: readonly AllergenId[];
   /** Whether oats are a gluten cereal by law. */
   oatsHoldGluten: boolean;
+  /** Inulin counts as fibre beside what the recalled table's method sees. */
+  inulinIsFibre: boolean;
   label: LabelRules;
   claims: ClaimBook;
   keeping: Keeping;

@@ -6,6 +6,7 @@ export const uk = {
   name: 'United Kingdom',
   energy: { ...EU_ENERGY, source: 'retained Regulation 1169/2011, Annex XIV' },
   oatsHoldGluten: true,
+  inulinIsFibre: true,
   declaredAllergens: EU_ALLERGENS,
   label: EU_LABEL,
   claims: EU_CLAIMS,

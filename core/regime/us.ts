@@ -122,6 +122,7 @@ export const us = {
   name: 'United States',
   energy: { kcal: ATWATER_KCAL, kj: ATWATER_KJ, source: '21 CFR 101.9(c)(1)(i)(B)', words: 'protein and total carbohydrate 4, fat 9, alcohol 7 kcal/g' },
   oatsHoldGluten: false,
+  inulinIsFibre: false,
   declaredAllergens: [
     'milk', 'egg', 'fish', 'crustacean', 'treeNut', 'almond', 'cashew', 'hazelnut', 'walnut', 'pecan', 'brazilNut', 'pistachio', 'macadamia',
     'pineNut', 'peanut', 'wheat', 'soy', 'sesame', 'sulphite',

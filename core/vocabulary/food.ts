@@ -67,6 +67,8 @@ export interface Food {
   category: Category;
   state: FoodState;
   source: Source;
+  /** Inulin, g per 100 g, and its standard deviations: fibre on top of the table's where a regime counts it. */
+  inulinG?: readonly [value: number, below: number, above: number];
   /** Per 100 g edible; an absent key is unknown, never zero. */
   per100g: Readonly<Partial<Record<StoredNutrient, number>>>;
   /** One standard deviation below and above each value, same unit; absent where the class error of the source applies. */

@@ -64,4 +64,17 @@ export const LACTOSE: Readonly<Record<string, readonly [best: number, low: numbe
   'mozzarella-whole': [0.7, 0.1, 2], 'mozzarella-part-skim': [0.8, 0.1, 2.2], 'processed-cheese': [5, 1, 8], 'queso-fresco': [2, 0.5, 3],
 };
 
+/**
+ * Inulin and its kin, g per 100 g: best, low, high. Fibre by the definitions of the EU, the UK, Canada and Australia/New Zealand, which the
+ * older method of the recalled table does not see; it comes on top of the table's fibre there and out of its carbohydrate (from memory).
+ */
+export const INULIN: Readonly<Record<string, readonly [best: number, low: number, high: number]>> = {
+  sunchoke: [12, 8, 14.5],
+  'artichoke-cooked': [3, 1, 6],
+  onion: [1.5, 0.7, 4],
+  'onion-cooked': [1.3, 0.6, 3.5],
+  leek: [2, 0.8, 5],
+  garlic: [11, 7, 16],
+};
+
 export const MICRONUTRIENTS: Readonly<Partial<Record<StoredNutrient, Table>>> = { vitaminKUg: VITAMIN_K, vitaminB12Ug: VITAMIN_B12 };
