@@ -90,7 +90,7 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [count('glug'), 'glug glugs'],
   [count('knob'), 'knob knobs lump lumps noix'],
   [count('cube'), 'cube cubes'],
-  [count('piece'), 'piece pieces'],
+  [count('piece'), 'piece pieces pc pcs'],
   [count('inch'), 'inch inches'],
   [count('spear'), 'spear spears'],
   [count('loaf'), 'loaf loaves'],

@@ -37,6 +37,8 @@ export function chooseFood(written: WrittenLine, line: Line, place: Place, conte
     });
     return null;
   }
+  const lowSalt = match.kind === 'modified' && SAYS_LOW_SALT.test(written.text) ? shelf.food(LOW_IN_SALT.get(match.foodId) ?? '') : undefined;
+  if (lowSalt) return lowSalt;
   const ids = match.kind === 'ambiguous' ? match.foodIds : [match.foodId];
   const first = shelf.food(ids[0] as string) as Food;
   const message =

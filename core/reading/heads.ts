@@ -75,6 +75,7 @@ const GROUPS: readonly (readonly [RegExp, (category: Category) => boolean])[] = 
   [/\b(?:vegetables|veggies|veg|aromatics)\b/i, (category) => isOf(category, 'vegetable')],
   [/\bspices\b/i, (category) => category === 'spice'],
   [/\bherbs\b/i, (category) => category === 'herb'],
+  [/\bseasonings\b/i, (category) => category === 'spice' || category === 'herb' || category === 'salt'],
   [/\b(?:nuts|seeds|nuts and seeds)\b/i, (category) => category === 'nut-seed'],
   [/\b(?:fats?|oils?)\b/i, (category) => category === 'fat'],
 ];

@@ -6,6 +6,11 @@
 const WORDS: Readonly<Record<string, string>> = {
   // Shortened.
   veg: 'vegetable',
+  soy: 'soy sauce',
+  spuds: 'potato',
+  spud: 'potato',
+  tatties: 'potato',
+  toms: 'tomato',
   butterbean: 'butter beans',
   butterbeans: 'butter beans',
   cauli: 'cauliflower',
@@ -189,6 +194,11 @@ const WORDS: Readonly<Record<string, string>> = {
   'caldo de pescado': 'fish stock',
   caldo: 'stock',
   nata: 'heavy cream',
+  'nata para cocinar': 'light cream',
+  'nata para montar': 'heavy cream',
+  'nuez moscada': 'nutmeg',
+  'pipas de calabaza': 'pumpkin seeds',
+  'queso crema': 'cream cheese',
   leche: 'milk',
   mantequilla: 'butter',
   harina: 'plain flour',

@@ -48,6 +48,11 @@ export function readLine(raw: string): WrittenLine {
 
   rest = rest
     .replace(/^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(juice|zest|rind)\s+of\s+(.+?)(?=$|[,(;])/i, (_, part, of) => `${of} ${part}`)
+    .replace(
+      /^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(juice|zest|rind)\s+(?=(?:\d|[½¼¾]|half|an?\b|one\b|two\b))(.+?)(?=$|[,(;])/i,
+      (_, part, of) => `${of} ${part}`,
+    )
+    .replace(/^(an?\s+)?(pinch|dash|shake|handful|sprig|sprinkle)(?:es|s)?\s+each\s*:\s*/i, 'a $2 each of ')
     .replace(/^(.+?)['’]?s?,\s*(juice|zest|rind)(?:d)?(?:\s+only)?$/i, (_, of, part) => `${of} ${part}`)
     .replace(/^(.+?),\s*juiced$/i, (_, of) => `${of} juice`);
   rest = rest
@@ -55,6 +60,8 @@ export function readLine(raw: string): WrittenLine {
     .replace(/^a and a half/i, 'one and a half')
     .replace(/^(?:an?\s+)?thumb[- ]?(?:sized?)?\s+(?:piece|knob|chunk)\s+(?:of\s+)?/i, '1 thumb ')
     .replace(/^(?:an?|one|1)\s+([\d./½¼¾]+)[\s-]*inch(?:es)?\s+(?=piece|knob|chunk|length|slice)/i, '$1-inch ');
+  // Columns of a table: '2 ea Onion'.
+  rest = rest.replace(/^(\d+(?:[.,/]\d+)?)\s+(?:ea|each|no\.|units?|st[üu]ck|uds?)\.?\s+(?=\p{L})/iu, '$1 ');
   rest = amountFirst(rest);
 
   const number = readRange(rest) ?? oneOf(rest);
@@ -136,6 +143,7 @@ function takeParentheses(text: string, amount: WrittenAmount): string {
       const size = readSize(
         inside
           .trim()
+          .replace(/^(?:trimmed|prepared|peeled|cleaned|net|total|edible|podded|shelled)?\s*weight\s*(?:of\s+)?[:,]?\s*/i, '')
           .replace(ABOUT, '')
           .replace(/^(?:a|one)\s+(?=\d)/i, ''),
       );

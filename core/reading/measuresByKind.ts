@@ -31,7 +31,7 @@ const BY_KIND: Partial<Record<Category, Readonly<Record<string, Wide>>>> = {
     stem: [1, 0.4, 3],
     bunch: [30, 15, 60],
   },
-  water: { can: CAN_OF },
+  water: { can: CAN_OF, cube: [25, 15, 35] },
   salt: { pinch: PINCH, shake: [0.4, 0.2, 1], dash: [0.4, 0.2, 1] },
   sweetener: { pinch: [0.5, 0.3, 1.2], knob: [15, 8, 30], drizzle: [8, 4, 16], dash: [1, 0.5, 3] },
   starch: { pinch: [0.5, 0.2, 1.2], handful: [25, 15, 45] },

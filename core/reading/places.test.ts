@@ -213,3 +213,73 @@ describe('a scanned page', () => {
     expect(recipe.steps.some(({ text }) => /Page/.test(text))).toBe(false);
   });
 });
+
+describe('lines as cooks write them, found in texts of the tenth sort', () => {
+  const first = (text: string, measures: 'us' | 'metric' = 'metric') =>
+    readRecipe(`A soup\nServes 4\n\n${text}\n500 g carrots\n1 onion\n`, { measures }, SHELF).recipe.lines[0];
+  test.each<[string, string, number]>([
+    ['4 cups lower-sodium vegetable broth', 'vegetable-broth-low-sodium', 960],
+    ['500 g split yellow peas', 'split-peas-dry', 500],
+    ['150 g smoked bacon lardons', 'bacon-raw', 150],
+    ['3 leeks (trimmed weight about 450g)', 'leek', 450],
+    ['200 g Greek-style natural yogurt', 'yogurt-greek-whole', 200],
+    ['juice 1 lime', 'lime-juice', 30],
+    ['juice ½ lemon', 'lemon-juice', 22.5],
+    ['4 ice cubes', 'water', 100],
+    ['2 ea Onion', 'onion', 220],
+    ['550 g floury spuds', 'potato', 462],
+    ['2 cups tomato juice', 'tomato-juice', 486],
+  ])("'%s' is %s", (text, foodId, grams) => {
+    const line = first(text, 'us');
+    expect(line?.foodId).toBe(foodId);
+    expect(line?.grams?.best).toBeGreaterThan(grams * 0.93);
+    expect(line?.grams?.best).toBeLessThan(grams * 1.07);
+  });
+  test('fish sauce or soy is a choice of two sauces', () => {
+    const { lines } = readRecipe('A soup\nServes 4\n\n1 tbsp fish sauce or soy\n500 g carrots\n', { measures: 'metric' }, SHELF).recipe;
+    expect(lines.slice(0, 2).map(({ foodId, choiceOf }) => [foodId, choiceOf !== undefined])).toEqual([
+      ['fish-sauce', true],
+      ['soy-sauce', true],
+    ]);
+  });
+  test('bread per person is beside the soup, a slice for each', () => {
+    expect(first('1 slice toasted sourdough per person')).toMatchObject({ stage: 'plate', perBowl: true });
+  });
+  test('what one will need, for how many', () => {
+    expect(readRecipe('Leek soup\n\nYou will need (for 6):\n500 g leeks\n1 litre stock\n', { measures: 'metric' }, SHELF).recipe.servings).toBe(6);
+  });
+  test('spoken half and half is a cream and no word said twice', () => {
+    const { lines } = readRecipe(
+      "So for this soup I take a pound of mushrooms and I'm putting in four cups of beef broth. I let that simmer twenty minutes. I'm blending it. Then I'm adding a cup of half and half and some pepper. Serves six.",
+      { measures: 'us' },
+      SHELF,
+    ).recipe;
+    expect(lines.find(({ foodId }) => foodId === 'half-and-half')?.grams?.best).toBeCloseTo(242, 0);
+    expect(lines.find(({ foodId }) => foodId === 'black-pepper')?.grams ?? null).toBeNull();
+  });
+  test.each<[why: string, lines: string[], steps: string, foodId: string, stage: string]>([
+    [
+      'flour blended in is stirred in',
+      ['40 g butter', '30 g flour', '1 litre milk', '500 g carrots'],
+      'Melt butter. Blend in flour. Gradually stir in milk, add carrots and simmer 20 minutes. Purée.',
+      'flour-wheat',
+      'base',
+    ],
+    [
+      'what is kept of it does not keep it all',
+      ['400 ml coconut milk', '500 g carrots', '500 ml vegetable stock'],
+      'Add the carrots, coconut milk (save 2 tbsp for later) and stock. Simmer 15 minutes. Blend.',
+      'coconut-milk',
+      'simmer',
+    ],
+    [
+      'till the liquid is gone puts no stock in',
+      ['500 g mushrooms', '30 g butter', '1 litre beef broth'],
+      'Fry the mushrooms in the butter till all the liquid is gone. Add the broth and simmer 20 minutes. Blend.',
+      'beef-broth',
+      'simmer',
+    ],
+  ])('%s', (_, lines, steps, foodId, stage) => {
+    expect(stagesOf(lines, steps)[foodId]).toBe(stage);
+  });
+});

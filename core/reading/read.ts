@@ -109,7 +109,8 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
       shelf,
     );
     if (cold && (line.stage === 'base' || line.stage === 'simmer')) line.stage = 'blend';
-    if (textLine.perBowl && (line.stage === 'bowl' || line.stage === 'plate')) line.perBowl = true;
+    if ((textLine.perBowl || /\bper (?:person|head|guest)\b/i.test(line.text)) && (line.stage === 'bowl' || line.stage === 'plate'))
+      line.perBowl = true;
     const gone = read.eaten.get(line.id);
     if (gone) line.eaten = gone;
   }
@@ -408,11 +409,11 @@ const cooksFor = (step: string): boolean =>
   clausesOf(step).some(({ text }) => minutesIn(text) !== null && !WAITS.test(text) && methodOf(text, true) !== 'blend');
 /** Words of fire in the method. */
 const HEAT =
-  /\b(?:fry|fried|simmer\w*|boil\w*|sweat\w*|soften\w*|saut\w*|roast\w*|bak(?:e|ed|ing)|cook\w*|heat\w*|hot|warm\w*|brown\w*|melt\w*|toast\w*|pan|pot|oven|microwave\w*|steam\w*|grill\w*|char\w*|minutes on)\b/i;
+  /\b(?:fry|fried|simmer\w*|boil\w*|sweat\w*|soften\w*|saut\w*|roast\w*|bak(?:e|ed|ing)|cook\w*|heat\w*|hot|warm\w*|brown\w*|melt\w*|toast(?:ed|ing)|toast (?:the|them|until|in)|pan|pot|oven|microwave\w*|steam\w*|grill\w*|char\w*|minutes on)\b/i;
 /** What 'to finish' stirs in; the rest of it goes on top. */
 const STIRRED_IN: ReadonlySet<Category> = new Set(['dairy', 'plant-cream', 'acid', 'alcohol', 'salt', 'spice', 'sweetener', 'egg']);
 const FOR_THE_BREAD = /^(?:butter|margarine)\b.*\bfor the\b.*\b(?:bread|toast|rolls?|buns?|crackers?|baguette|naan|scones?)\b/i;
-const AT_TABLE = /\b(?:on the side|at the table|alongside)\b/i;
+const AT_TABLE = /\b(?:on the side|at the table|alongside|per person)\b/i;
 
 /** The stage of a line: its heading, what its own words say, else the step that uses it first. */
 function stageOf(

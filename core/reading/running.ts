@@ -104,6 +104,8 @@ export function sentencesOf(lines: readonly TextLine[]): Sentence[] {
 const plain = (text: string): string => {
   const once = inDigits(
     text
+      // A cream of that name, and no word said twice.
+      .replace(/\bhalf and half\b/gi, 'half-and-half')
       .replace(GLUED, ' ')
       .replace(STAMP, '')
       .replace(FILLERS, ' ')

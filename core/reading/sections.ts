@@ -48,7 +48,7 @@ export const noSections = (): Sections => ({ title: '', made: null, ingredients:
 export type IsFood = (words: string) => boolean;
 
 const INGREDIENTS =
-  /^(?:the\s+)?(?:main\s+)?ingredients?(?:\s+list)?(?:\s+for\b.{0,30})?\s*:?$|^you(?:'ll| will)? need\s*:?$|^shopping list\s*:?$|^what you(?:'ll)? need\s*:?$|^(?:zutaten|ingredientes|ingr[ée]dients)\s*:?$/i;
+  /^(?:the\s+)?(?:main\s+)?ingredients?(?:\s+list)?(?:\s+for\b.{0,30})?\s*:?$|^you(?:'ll| will)? need\s*(?:\([^()]{0,40}\))?\s*:?$|^shopping list\s*:?$|^what you(?:'ll)? need\s*:?$|^(?:zutaten|ingredientes|ingr[ée]dients)\s*:?$/i;
 const METHOD =
   /^(?:the\s+)?(?:cooking\s+|basic\s+|(?:instant[- ]?pot|pressure[- ]cooker|slow[- ]cooker|crock[- ]?pot|stove[- ]?top|hob|oven|microwave|blender|traditional|quick)\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|process|how to (?:make|cook|do) (?:it|this|the soup)|to make(?: the soup| it)?|what to do|zubereitung|preparaci[oó]n|pr[ée]paration|making it|then)\s*:?$/i;
 /** 'To finish: chopped parsley, a drizzle of oil and toasted almonds': a part with its list on the line. */
@@ -188,7 +188,11 @@ const bare = (text: string): string =>
 function take(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind; furniture?: Furniture } {
   const { sections } = walk;
   const { head } = line;
-  if (INGREDIENTS.test(head)) return heading(walk, 'ingredients');
+  if (INGREDIENTS.test(head)) {
+    // 'You will need (for 6):'
+    if (!sections.made) takeYield(line, sections);
+    return heading(walk, 'ingredients');
+  }
   if (METHOD.test(head)) return heading(walk, 'steps');
   if (INGREDIENTS_INLINE.test(head)) return inlineList(line, walk);
   if (METHOD_INLINE.test(head)) {

@@ -118,7 +118,11 @@ export function readSteps(
     const willPour = pouring[at] === true && COOKS_IN.test(clause.text);
     const found = isNoun(clause) ? undefined : methodOf(clause.text, pot.wet || willPour);
     // 'Put everything in' leaves out what a later clause puts in by name.
-    const mentioned = speakers.linesIn(clause.text, (id) => !stages.has(id) && (addedAt.get(id) ?? -1) <= at);
+    const isOpen = (id: string) => !stages.has(id) && (addedAt.get(id) ?? -1) <= at;
+    const spoken = speakers.linesIn(clause.text, isOpen);
+    // 'Till all the liquid is gone' puts in no stock: what stands behind 'until' is there, or is not meant.
+    const until = UNTIL.test(clause.text) ? new Set(speakers.linesIn(clause.text.replace(UNTIL, ' '), isOpen)) : null;
+    const mentioned = until ? spoken.filter((id) => until.has(id) || stages.has(id)) : spoken;
     if (isNewPan(clause.text, found, pot, mentioned, (id) => (FATS_OF_MILK.test(byId.get(id)?.foodId ?? '') ? 'fat' : categoryOf(id)), at, lastPot))
       pot.wet = false;
     pot.now = nextStage(pot, found, clause, at, lastPot, lastBlend);
@@ -156,8 +160,12 @@ export function readSteps(
         if (!stages.has(id) && !((named.get(id) as number) > at)) stages.set(id, stage);
         onBoard.delete(id);
       }
-    const reserved = KEPT.test(clause.text) && /\b(?:top|garnish|serving|serve|end|later)\b/i.test(clause.whole);
-    for (const id of mentioned) {
+    const reserved = KEPT.test(clause.text.replace(ASIDES, ' ')) && /\b(?:top|garnish|serving|serve|end|later)\b/i.test(clause.whole);
+    for (const id of spoken) {
+      if (!mentioned.includes(id)) {
+        if (!step.uses.includes(id)) step.uses.push(id);
+        continue;
+      }
       const isBeside = stage === 'bowl' && categoryOf(id) === 'bread' && (SERVE_WITH.test(clause.text) || !PUT_ON.test(clause.text));
       const placed = isBeside ? 'plate' : stage;
       mentions.push({ lineId: id, stage: placed, stepIndex: clause.step, clause: clause.text });
@@ -219,6 +227,8 @@ const MADE_OF = /^(?:just|only|nothing but|made (?:of|from|with))\s+(?!(?:a|an|\
 const SEEDS_OUT = /\b(?:remov|scoop|scrap|tak|discard|throw)\w*\b.*\bseeds?\b|\bseeds?\b.*\b(?:out|removed|away|discarded)\b/i;
 /** 'A decilitre of cream to finish.' */
 const TO_FINISH = /\bto finish\b(?!\s+(?:the|this|it)\b)/i;
+/** What a clause waits for. */
+const UNTIL = /\b(?:until|till)\b[^,;.]*/i;
 /** 'Cook in 400 ml of water': the pot is wet from the first. */
 const COOKS_IN = /\bcook(?:s|ed|ing)?\b.*\b(?:in|with)\b/i;
 /** 'Sweet potato, tomatoes and stock in': a list with no verb. */

@@ -164,7 +164,7 @@ export interface MethodRow {
 export const METHODS: readonly MethodRow[] = [
   {
     method: 'blend',
-    said: /(?<!\b(?:tomato(?:es)?|squash|pumpkin|apple|a|of|the|fruit|smooth|thick) )(?<![\p{L}-])(?:(?:stick-)?blend(?:ed|ing|s)?|pur[eé]e[ds]?(?! of)|pur[eé]eing|liquidi[sz](?:e|ed|ing)|blitz(?:ed|ing)?|whizz?(?:ed|ing)?|whirl(?:ed|ing)?|zap(?:ped)?|blast(?:ed)?|pulse[ds]?(?! and)|process(?:ed|ing)?|(?<!with a stick )blender(?! jar)|food processor|thermomix|(?:full|high|top) speed)(?![\p{L}-])(?!\s+with\s+a\s+fork)/iu,
+    said: /(?<!\b(?:tomato(?:es)?|squash|pumpkin|apple|a|of|the|fruit|smooth|thick) )(?<![\p{L}-])(?:(?:stick-)?blend(?:ed|ing|s)?(?!\s+in\s+(?!an?\b|the\b|your\b|batches|small|two|three|portions|turns))|pur[eé]e[ds]?(?! of)|pur[eé]eing|liquidi[sz](?:e|ed|ing)|blitz(?:ed|ing)?|whizz?(?:ed|ing)?|whirl(?:ed|ing)?|zap(?:ped)?|blast(?:ed)?|pulse[ds]?(?! and)|process(?:ed|ing)?|(?<!with a stick )blender(?! jar)|food processor|thermomix|(?:full|high|top) speed)(?![\p{L}-])(?!\s+with\s+a\s+fork)/iu,
     stage: 'blend',
   },
   {

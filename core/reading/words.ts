@@ -14,7 +14,7 @@ export const DESCRIPTORS = set(
     'full-fat regular traditional rough fine coarse crumbled shaved trimmings segments seedless cooking eating tart crisp sour bramley ready-cut pre-cut woody outer inner tough wilted leafy hulled toasted plus ' +
     'from granny smith gala fuji cox conference bosc anjou roma vine cherry more little bit bits tiny touch smidge hint lots few some one two any kind type variety preferred choice approx weight total net drained bag tub pack package packet box block brick loosely firmly shelled podded undrained ' +
     'slit scored pricked blanched pounded julienned riced blitzed whisked bashed knocked butterflied spiralised spiralized sieved strained carved stringed ' +
-    'old-fashioned generous rounded heaped heaping level sized scant big fat thin loosely lightly creamy smooth extra-thick ' +
+    'unpeeled shaken well-shaken old-fashioned generous rounded heaped heaping level sized scant big fat thin loosely lightly creamy smooth extra-thick ' +
     'lg med sm xl kent hokkaido hass san marzano crown prince uchiki kuri desiree charlotte estima rooster bintje sebago kennebec kestrel roma lebanese continental telegraph english persian ' +
     'vidalia walla maui hamburg nantes chantenay imperator heirloom heritage cavolo lacinato dinosaur tuscan italian hispi pointed flesh fillet flake crown meat kernel round iced ice ' +
     'germ shell-on head-on heads shells stalky leaves-on washed-up rinsed-off cleaned deveined husked skinned boned filleted pin-boned free range corn-fed outdoor-reared line-caught farmed grass-fed ' +

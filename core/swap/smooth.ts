@@ -8,7 +8,7 @@ import { type Category, isOf } from '../vocabulary/category.ts';
 import { countedLines, type Line, type Recipe, type Step } from '../vocabulary/recipe.ts';
 
 /** Solid by their kind, and yet as smooth as they are. */
-const SMOOTH_FOODS = /(?:^|-)(?:butter|puree|hummus|tahini|paste)$|^(?:hummus|tahini|pumpkin-canned|tomato-puree|instant-mash)$/;
+const SMOOTH_FOODS = /(?:^|-)(?:butter|puree|hummus|tahini|paste)$|^(?:hummus|tahini|pumpkin-canned|tomato-puree|tomato-juice|instant-mash)$/;
 
 /** In pieces, though their kind is smooth. */
 const PIECES = /^(?:tofu-firm|halloumi|feta|queso-fresco|egg-boiled|tempeh|plant-meat)/;

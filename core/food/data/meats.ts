@@ -2,7 +2,7 @@
 import type { FoodRow } from './row.ts';
 
 export const MEATS: readonly FoodRow[] = [
-  { id: 'bacon-raw', name: 'Bacon, streaky, raw', aliases: 'bacon, streaky bacon, smoked bacon, bacon rashers, bacon slices, pancetta, lardons', category: 'meat', state: 'raw', ndb: '10123', origins: ['meat', 'pork'], flags: ['phosphate'],
+  { id: 'bacon-raw', name: 'Bacon, streaky, raw', aliases: 'bacon, streaky bacon, smoked bacon, bacon rashers, bacon slices, pancetta, lardons, bacon lardons, smoked lardons, smoked bacon lardons, unsmoked lardons', category: 'meat', state: 'raw', ndb: '10123', origins: ['meat', 'pork'], flags: ['phosphate'],
     each: [['slice', 28, 20, 34], ['rasher', 28, 20, 34], ['strip', 28, 20, 34], ['each', 28, 20, 34]], f: [417, 44.2, 12.62, 39.69, 13.296, 1.28, 0, 1, 662, 198, 5, 171, 66],
     checks: [['sulphite', 'some cures hold sulphites'], ['milk', 'some cured meats hold lactose'], ['soy', 'some cured meats hold soya protein']], range: { sodiumMg: [600, 1100], fatG: [36, 46], proteinG: [11, 15], saturatedFatG: [12, 15.5], phosphorusMg: [150, 200] } },
   { id: 'bacon-cooked', name: 'Bacon, cooked crisp', aliases: 'cooked bacon, crisp bacon, bacon bits, crumbled bacon, fried bacon', category: 'meat', state: 'cooked', ndb: '10124', origins: ['meat', 'pork'], flags: ['phosphate'], cup: 80, cupVaries: 0.2,

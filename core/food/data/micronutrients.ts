@@ -27,7 +27,7 @@ const VITAMIN_K: Table = {
   'tapioca-starch': 0, 'potato-starch': 0, 'bread-white': 0.2, 'bread-wholemeal': 7.8, breadcrumbs: 6.6, bulgur: 1.9, 'millet-dry': 0.9,
   // vegetables
   fennel: 62.8, 'red-cabbage': 38.2, okra: 31.3, mangetout: 25, capers: 24.6, avocado: 21, 'peas-canned': 21.4, 'pumpkin-canned': 16, 'artichoke-cooked': 14.8, sauerkraut: 13, 'tomato-paste': 11.4, tomato: 7.9, 'tomato-plum': 7.9, 'tomatoes-canned': 2.9,
-  'tomatoes-canned-no-salt': 2.9, 'tomato-puree': 3.4, courgette: 4.3, 'red-pepper': 4.9, 'green-pepper': 7.4, poblano: 7.4, potato: 1.9, 'potato-boiled': 2.1, 'sweet-potato': 1.8, carrot: 13.2, 'carrots-cooked': 13.7, onion: 0.4, 'onion-cooked': 0.5, leek: 47,
+  'tomatoes-canned-no-salt': 2.9, 'tomato-puree': 3.4, 'tomato-juice': 2.3, courgette: 4.3, 'red-pepper': 4.9, 'green-pepper': 7.4, poblano: 7.4, potato: 1.9, 'potato-boiled': 2.1, 'sweet-potato': 1.8, carrot: 13.2, 'carrots-cooked': 13.7, onion: 0.4, 'onion-cooked': 0.5, leek: 47,
   garlic: 1.7, shallot: 0.8, celery: 29.3, celeriac: 41, parsnip: 22.5, turnip: 0.1, swede: 0.3, beetroot: 0.2, 'beetroot-cooked': 0.2, 'butternut-squash': 1.1, pumpkin: 1.1, 'winter-squash': 1.1, cauliflower: 15.5, 'cucumber-raw': 16.4, aubergine: 3.5, sweetcorn: 0.3,
   mushrooms: 0, cremini: 0, radish: 1.3, jalapeno: 18.5, 'chilli-red': 14, 'chilli-green': 14.3, sunchoke: 0.1, kohlrabi: 0.1, 'bean-sprouts': 33, 'green-beans': 43, 'savoy-cabbage': 68.8, cabbage: 76, 'brussels-sprouts': 177, 'lettuce-cos': 102.5, ginger: 0.1,
   galangal: 0.1, 'sun-dried-tomatoes': 43, 'olives-green': 1.4, 'olives-black': 1.4, plantain: 0.7, chayote: 4.1, tomatillo: 10.1,

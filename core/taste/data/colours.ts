@@ -123,6 +123,7 @@ export const COLOUR_OF_FOOD: Readonly<Record<string, Colour>> = {
   'tomatoes-canned': ['red', 0.55],
   'tomatoes-canned-no-salt': ['red', 0.55],
   'tomato-puree': ['red', 0.9],
+  'tomato-juice': ['red', 0.6],
   'sun-dried-tomatoes': ['red', 1.2],
   aubergine: ['brown', 0.2],
   sweetcorn: ['yellow', 0.4],
