@@ -263,7 +263,9 @@ function withoutStockOf(
     if (flesh && spokenStock && !own.some((word) => animals.has(word))) continue;
     const others = [...places].filter((other) => other !== at && category[other] !== 'broth');
     // 'Add the clam juice and potatoes': a word no other line goes by speaks of it.
-    const isOwn = own.some((word) => words.has(word) && word !== 'vegetable' && !others.some((other) => headsAt(other).includes(word)));
+    const isOwn = own.some(
+      (word) => words.has(word) && word !== 'vegetable' && word !== 'veg' && !others.some((other) => headsAt(other).includes(word)),
+    );
     if (kind === 'broth' && !spokenStock && others.length > 0 && !isOwn) continue;
     out.add(at);
   }

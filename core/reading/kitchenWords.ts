@@ -6,7 +6,6 @@
 const WORDS: Readonly<Record<string, string>> = {
   // Shortened.
   veg: 'vegetable',
-  soy: 'soy sauce',
   spuds: 'potato',
   spud: 'potato',
   tatties: 'potato',

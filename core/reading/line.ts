@@ -60,6 +60,11 @@ export function readLine(raw: string): WrittenLine {
     .replace(/^a and a half/i, 'one and a half')
     .replace(/^(?:an?\s+)?thumb[- ]?(?:sized?)?\s+(?:piece|knob|chunk)\s+(?:of\s+)?/i, '1 thumb ')
     .replace(/^(?:an?|one|1)\s+([\d./½¼¾]+)[\s-]*inch(?:es)?\s+(?=piece|knob|chunk|length|slice)/i, '$1-inch ');
+  // '1 c. à soupe d’huile d’olive'.
+  rest = rest
+    .replace(/\bhuile\s+d['’]\s*olives?\b/i, 'olive oil')
+    .replace(/\bc(?:uill[eè]res?)?\.?\s*[àa]\s*s(?:oupe|\.)(?:\s+d[e'’]\s*)?/i, 'tbsp ')
+    .replace(/\bc(?:uill[eè]res?)?\.?\s*[àa]\s*c(?:af[eé]|\.)(?:\s+d[e'’]\s*)?/i, 'tsp ');
   // Columns of a table: '2 ea Onion'.
   rest = rest.replace(/^(\d+(?:[.,/]\d+)?)\s+(?:ea|each|no\.|units?|st[üu]ck|uds?)\.?\s+(?=\p{L})/iu, '$1 ');
   rest = amountFirst(rest);

@@ -229,18 +229,12 @@ describe('lines as cooks write them, found in texts of the tenth sort', () => {
     ['2 ea Onion', 'onion', 220],
     ['550 g floury spuds', 'potato', 462],
     ['2 cups tomato juice', 'tomato-juice', 486],
+    ["1 c. à soupe d'huile d'olive", 'olive-oil', 13.5],
   ])("'%s' is %s", (text, foodId, grams) => {
     const line = first(text, 'us');
     expect(line?.foodId).toBe(foodId);
     expect(line?.grams?.best).toBeGreaterThan(grams * 0.93);
     expect(line?.grams?.best).toBeLessThan(grams * 1.07);
-  });
-  test('fish sauce or soy is a choice of two sauces', () => {
-    const { lines } = readRecipe('A soup\nServes 4\n\n1 tbsp fish sauce or soy\n500 g carrots\n', { measures: 'metric' }, SHELF).recipe;
-    expect(lines.slice(0, 2).map(({ foodId, choiceOf }) => [foodId, choiceOf !== undefined])).toEqual([
-      ['fish-sauce', true],
-      ['soy-sauce', true],
-    ]);
   });
   test('bread per person is beside the soup, a slice for each', () => {
     expect(first('1 slice toasted sourdough per person')).toMatchObject({ stage: 'plate', perBowl: true });
@@ -281,5 +275,33 @@ describe('lines as cooks write them, found in texts of the tenth sort', () => {
     ],
   ])('%s', (_, lines, steps, foodId, stage) => {
     expect(stagesOf(lines, steps)[foodId]).toBe(stage);
+  });
+  test.each([
+    ['vegetable bouillon powder 60 g + water 3.5 l', ['vegetable-stock-powder', 'water'], [60, 3500]],
+    ['thyme 4 sprigs, bay 1', ['thyme-fresh', 'bay-leaf'], null],
+  ] as const)('%s are two', (text, foods, grams) => {
+    const { lines } = readRecipe(`A soup\nServes 4\n\nCarrots 500 g\nOnions 100 g\n${text}\n`, { measures: 'metric' }, SHELF).recipe;
+    expect(lines.slice(2).map(({ foodId }) => foodId)).toEqual(foods);
+    if (grams) expect(lines.slice(2).map((one) => one.grams?.best)).toEqual(grams);
+  });
+  test('the last of a numbered list needs no amount to be an ingredient', () => {
+    const { lines, steps } = readRecipe(
+      'Mushroom cream\nServes 8\n\n1) 80 g of butter\n2) 1 kg of mushrooms\n3) 1.5 l of chicken stock\n4) nutmeg, salt & pepper\n\nMethod: Fry the mushrooms in the butter. Add the stock, simmer 20 minutes. Blend and season.',
+      { measures: 'metric' },
+      SHELF,
+    ).recipe;
+    expect(lines.map(({ foodId }) => foodId)).toEqual(expect.arrayContaining(['nutmeg', 'salt', 'black-pepper']));
+    expect(steps.some(({ text }) => /nutmeg/i.test(text))).toBe(false);
+  });
+  test('serves four is no serving, on service is', () => {
+    expect(
+      stagesOf(
+        ['500 g carrots', '1 litre stock', 'a little nutmeg'],
+        'Simmer the carrots in the stock 20 minutes. Blend, add a little nutmeg, serves four.',
+      ).nutmeg,
+    ).toBe('finish');
+    expect(
+      stagesOf(['500 g carrots', '1 litre stock', '100 g cheddar'], 'Simmer the carrots in the stock 20 minutes. Blend. Cheddar on service.').cheddar,
+    ).toBe('bowl');
   });
 });

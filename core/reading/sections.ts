@@ -430,6 +430,16 @@ function inList(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kin
     walk.mode = 'steps';
     return step(line, walk);
   }
+  // '7) nutmeg, salt & pepper' in a numbered list of ingredients.
+  if (
+    line.numbered &&
+    walk.mode === 'ingredients' &&
+    line.text.length < 60 &&
+    !isSentence(line) &&
+    !isImperative(line.body) &&
+    line.body.split(/\s*(?:,|&|\band\b)\s*/).every((part) => part !== '' && walk.isFood(part))
+  )
+    return ingredient(line, walk);
   if (isSentence(line) || line.numbered) {
     // What is told before any food is named is a story, unless it tells what to do.
     if (sections.ingredients.length === 0 && !line.numbered && !isImperative(line.body) && line.text.length <= MOST_INGREDIENT) return story(line);

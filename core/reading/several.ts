@@ -86,9 +86,9 @@ function amountsApart(written: WrittenLine, is: (words: string) => boolean): Sev
   return null;
 }
 
-/** 'Thyme 4 sprigs, bay 1': each with its amount behind it. */
+/** 'Thyme 4 sprigs, bay 1', 'bouillon powder 60 g + water 3.5 l': each with its amount behind it. */
 function amountsBehind({ text }: WrittenLine, is: (words: string) => boolean): Several | null {
-  const parts = text.split(/\s*,\s*(?=\p{L}[^,]*\d)/u);
+  const parts = text.split(/\s*(?:,|\+|&|(?<=\s)(?:and|plus)(?=\s))\s*(?=\p{L}[^,+&]*\d)/u);
   if (parts.length < 2 || parts.length > MOST || parts.some((part) => !/^\p{L}[\p{L}\s-]*\s(?:x\s?)?\d/u.test(part))) return null;
   const lines = parts.map(readLine);
   const foods = new Set(lines.map(({ food }) => food.toLowerCase()));
