@@ -6,6 +6,14 @@
 const WORDS: Readonly<Record<string, string>> = {
   // Shortened.
   veg: 'vegetable',
+  'veg stk': 'vegetable stock',
+  'chix stk': 'chicken stock',
+  'chkn stk': 'chicken stock',
+  'beef stk': 'beef stock',
+  stk: 'stock',
+  'lemon jce': 'lemon juice',
+  'lime jce': 'lime juice',
+  evoo: 'olive oil',
   spuds: 'potato',
   spud: 'potato',
   tatties: 'potato',

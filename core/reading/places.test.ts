@@ -304,4 +304,22 @@ describe('lines as cooks write them, found in texts of the tenth sort', () => {
       stagesOf(['500 g carrots', '1 litre stock', '100 g cheddar'], 'Simmer the carrots in the stock 20 minutes. Blend. Cheddar on service.').cheddar,
     ).toBe('bowl');
   });
+  test('a card with its batch, portion and yield side by side is of so many bowls', () => {
+    const { recipe } = readRecipe(
+      'SOUP DU JOUR\nBatch: 5 L    Portion: 250 ml    Yield: 20\n\nCARROTS   3.0 KG\nVEG STK   3.5 L\nLEMON JCE   40 ML\n',
+      { measures: 'metric' },
+      SHELF,
+    );
+    expect(recipe.servings).toBe(20);
+    expect(recipe.lines.map(({ foodId }) => foodId)).toEqual(['carrot', 'vegetable-broth', 'lemon-juice']);
+  });
+  test('a list that is spoken before anything is done puts nothing in the pot yet', () => {
+    const { lines } = readRecipe(
+      'Lentil soup, feeds 4. You want 250g red lentils (no need to soak), 1 litre of boiling water, an onion and a thumb of ginger. Fry the onion and ginger in a couple of tablespoons of oil til golden. Tip in lentils and water. Simmer 20 mins. Blend half.',
+      { measures: 'metric' },
+      SHELF,
+    ).recipe;
+    const stageOf = (foodId: string) => lines.find((line) => line.foodId === foodId)?.stage;
+    expect([stageOf('onion'), stageOf('ginger'), stageOf('lentils-red-dry'), stageOf('water')]).toEqual(['base', 'base', 'simmer', 'simmer']);
+  });
 });

@@ -173,8 +173,10 @@ const cooks = (text: string): boolean => methodOf(text, true) !== undefined || m
 const TELLS = new RegExp(String.raw`\b(?:${TELLING}|goes in|in the pot|lid on|lid off|blended|simmers?|minutes?|top)\b`, 'i');
 /** 'You want three leeks, two pounds of potatoes and a cup of cream': a list that is spoken, before anything is done. */
 const isListing = (text: string, shelf: Shelf): boolean =>
-  !DOES.test(text) && mentionsIn(text, shelf).filter(({ left }) => left !== null).length >= LEAST_LISTED;
+  !DOES.test(text.replace(DOES_NOTHING, ' ')) && mentionsIn(text, shelf).filter(({ left }) => left !== null).length >= LEAST_LISTED;
 const LEAST_LISTED = 3;
+/** 'A litre of boiling water', 'no need to soak': nothing is done yet. */
+const DOES_NOTHING = /\bboiling\s+(?:water|stock)\b|\bno need to \w+|\([^()]*\)/gi;
 const DOES = new RegExp(
   String.raw`\b(?:${TELLING.split('|')
     .filter(

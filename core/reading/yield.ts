@@ -78,7 +78,7 @@ function statement(said: string): Yield | null {
 /** 'Oma + us = 6': those who eat, added up. */
 const ADDED_UP = /(?:^|[(\s])[\p{L}\s+&,]*\b(?:us|me|people|guests|family|kids|children)\b[\p{L}\s+&,]*=\s*(\d{1,2})\b/iu;
 
-const SPLIT = /\s*(?:\||\s\/\s|·|•|;|\s[-–—]\s|\(|\)|,\s+(?=(?:for|serves|makes|\d))|[.!]\s+)\s*/iu;
+const SPLIT = /\s{3,}|\s*(?:\||\s\/\s|·|•|;|\s[-–—]\s|\(|\)|,\s+(?=(?:for|serves|makes|\d))|[.!]\s+)\s*/iu;
 const TRAILING = /,?\s+((?:for|serves)\s+\S+(?:\s+\S+)?)\.?$/i;
 
 /** The yield a line of text states, as a whole or in one of its parts: 'Prep 15 min | 6 portions (300 ml)'. */
