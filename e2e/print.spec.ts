@@ -11,6 +11,7 @@ test('what to print is chosen in one place and remembered', async ({ page, serve
   const { id } = soups.find(({ title }: { title: string }) => title === 'Leek and smoked haddock cream');
   await page.goto(`${server.url}/soups/${id}/sheet`);
   await page.getByRole('link', { name: 'other forms' }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'On paper' })).toBeVisible();
   await page.getByLabel('Version on the sheet').selectOption('1');
   for (const form of ['Class handout', 'Bowl cards', 'Freezer labels']) await page.getByRole('checkbox', { name: form, exact: true }).check();
   await page.getByRole('checkbox', { name: 'Serving sheet' }).uncheck();
