@@ -1,5 +1,5 @@
 import { CircleHelp, CloudOff, Pencil, Redo2, Undo2 } from 'lucide-react';
-import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { memo, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { SoupSummary, VersionBody } from '../../contract/types.ts';
@@ -25,7 +25,7 @@ import { PotPanel } from '../features/bench/PotPanel.tsx';
 import { RenameDialog } from '../features/bench/RenameDialog.tsx';
 import { useBench, useHistory } from '../features/bench/store.ts';
 import { suggestedName } from '../features/bench/versionName.ts';
-import { originalOf, useBenchView } from '../features/bench/view.ts';
+import { type BenchView, originalOf, useBenchView } from '../features/bench/view.ts';
 import { BowlPanel } from '../features/bowl/BowlPanel.tsx';
 import { ExportDialog } from '../features/export/ExportDialog.tsx';
 import { NeedsBar } from '../features/needs/NeedsBar.tsx';
@@ -34,6 +34,7 @@ import { useLineSwaps } from '../features/swaps/useLineSwaps.ts';
 import { PLAN_COUNTS, plansOf, usePlans } from '../features/swaps/usePlans.ts';
 import { figure } from '../kitchen/format.ts';
 import { useLetter } from '../kitchen/letterKeys.ts';
+import { useAfterPaint } from '../kitchen/useAfterPaint.ts';
 import { Button } from '../ui/button.tsx';
 import { Dialog } from '../ui/dialog.tsx';
 import { Select } from '../ui/field.tsx';
@@ -130,12 +131,6 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
   const [dialog, setDialog] = useState<BenchDialog | null>(null);
   const only = (name: BenchDialog) => (open: boolean) => setDialog(open ? name : null);
 
-  const doubts = useMemo(() => later.core.openDoubts(later.recipe, later.core.shelf), [later]);
-  // What is on the bench is what the sheet shows: the version it came from, or the draft it has become.
-  const isKept = useMemo(() => {
-    const { lines, steps, servings } = differenceOf(later.original, later);
-    return versions > 0 && lines.length + steps.length === 0 && servings === null;
-  }, [later, versions]);
   const { search, start, stop, cancel } = plans;
   const { recipe, needs } = view;
   const take = useCallback(
@@ -162,6 +157,7 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
     },
     [workOut],
   );
+  const onDoubts = useCallback((open: boolean) => setDialog(open ? 'doubts' : null), []);
   const onMethod = useCallback(() => setDialog('method'), []);
   const onNeeds = useCallback((open: boolean) => setDialog(open ? 'need' : null), []);
   useBenchKeys({
@@ -201,19 +197,7 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
           <button type="button" className="min-h-6 underline decoration-dotted underline-offset-4" onClick={() => setDialog('bowls')}>
             {figure(view.analysis.servings)} bowls of {figure(view.analysis.servingMl)} ml
           </button>
-          {doubts.length > 0 && (
-            <>
-              {' '}
-              ·{' '}
-              <button
-                type="button"
-                className="min-h-6 text-mustard underline decoration-dotted underline-offset-4"
-                onClick={() => setDialog('doubts')}
-              >
-                {doubts.length === 1 ? 'one doubt' : `${doubts.length} doubts`}
-              </button>
-            </>
-          )}
+          <OpenDoubts view={view} open={dialog === 'doubts'} onOpenChange={onDoubts} />
         </span>
         <span className="flex items-center gap-1 text-kale-soft">
           rules
@@ -250,12 +234,7 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
               Compare
             </Link>
           )}
-          <Link
-            to={`/soups/${soupId}/sheet${isKept ? '' : '?v=draft'}`}
-            className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-3 hover:bg-oat-deep"
-          >
-            Sheet
-          </Link>
+          <SheetLink soupId={soupId} view={view} kept={versions > 0} />
           <Button onClick={() => setDialog('labels')}>Labels</Button>
           <Button onClick={() => setDialog('export')}>Export</Button>
           <Button kind="main" aria-label="Keep as version" onClick={() => setDialog('keep')}>
@@ -300,7 +279,6 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
         regime={view.needs.regime ?? 'us'}
       />
       <MethodDialog view={view} open={dialog === 'method'} onOpenChange={only('method')} />
-      <DoubtsDialog doubts={doubts} open={dialog === 'doubts'} onOpenChange={only('doubts')} />
       <RenameDialog soup={soup} open={dialog === 'rename'} onOpenChange={only('rename')} />
       <BowlsDialog view={view} open={dialog === 'bowls'} onOpenChange={only('bowls')} />
       <KeysDialog open={dialog === 'keys'} onOpenChange={only('keys')} />
@@ -308,6 +286,43 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
     </div>
   );
 }
+
+/** What is still open, and the way to it. The figures are what is waited for; this comes a frame after them. */
+const OpenDoubts = memo(function OpenDoubts({ view, open, onOpenChange }: { view: BenchView; open: boolean; onOpenChange: (open: boolean) => void }) {
+  const { core, recipe } = useAfterPaint(view);
+  const doubts = useMemo(() => core.openDoubts(recipe, core.shelf), [core, recipe]);
+  return (
+    <>
+      {doubts.length > 0 && (
+        <>
+          {' '}
+          ·{' '}
+          <button type="button" className="min-h-6 text-mustard underline decoration-dotted underline-offset-4" onClick={() => onOpenChange(true)}>
+            {doubts.length === 1 ? 'one doubt' : `${doubts.length} doubts`}
+          </button>
+        </>
+      )}
+      <DoubtsDialog doubts={doubts} open={open} onOpenChange={onOpenChange} />
+    </>
+  );
+});
+
+/** What is on the bench is what the sheet shows: the version it came from, or the draft it has become. */
+const SheetLink = memo(function SheetLink({ soupId, view, kept }: { soupId: string; view: BenchView; kept: boolean }) {
+  const later = useAfterPaint(view);
+  const isKept = useMemo(() => {
+    const { lines, steps, servings } = differenceOf(later.original, later);
+    return kept && lines.length + steps.length === 0 && servings === null;
+  }, [later, kept]);
+  return (
+    <Link
+      to={`/soups/${soupId}/sheet${isKept ? '' : '?v=draft'}`}
+      className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-3 hover:bg-oat-deep"
+    >
+      Sheet
+    </Link>
+  );
+});
 
 /** The kitchen's prices in its currency; none while there are none. */
 function usePriceList(): PriceList | undefined {
