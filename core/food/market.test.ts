@@ -2,6 +2,7 @@
 import { expect, test } from '@jest/globals';
 import { readRecipe } from '../reading/read.ts';
 import { REGIME_IDS } from '../regime/regime.ts';
+import { Z95 } from '../statistics/normal.ts';
 import { TABLE_PAIRS } from './data/pairs.ts';
 import { MARKET_ROWS, MARKETS, type Market, marketOf } from './market.ts';
 import { SHELF, shelfWith } from './shelf.ts';
@@ -64,4 +65,15 @@ test('every word of a market means a food of the shelf', () => {
   for (const market of MARKETS)
     for (const [word, foodId] of Object.entries(MARKET_ROWS[market].means))
       expect([market, word, SHELF.food(foodId)?.id]).toEqual([market, word, foodId]);
+});
+
+test('milk holds the vitamin D of its market: fortified in North America, next to none where dairies may leave it out', () => {
+  // 21 CFR 131.110 and D.01.009 of the Canadian regulations fortify; UK McCance and Widdowson gives a trace. From memory.
+  for (const market of MARKETS) {
+    const { per100g, spread } = shelfIn(market).food('milk-reduced-fat') ?? {};
+    const vitaminD = per100g?.vitaminDUg ?? Number.NaN;
+    expect([market, vitaminD > 0.5]).toEqual([market, market === 'us' || market === 'ca']);
+    const [, above] = spread?.vitaminDUg ?? [0, 0];
+    expect([market, vitaminD + above * Z95]).toEqual([market, expect.closeTo(1.4, 6)]);
+  }
 });

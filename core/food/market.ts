@@ -3,6 +3,7 @@
  * The words are common practice of each country's shops, no source; which table serves is science of the bowl, section 3.
  */
 import type { RegimeId } from '../regime/regime.ts';
+import type { Wide } from './data/iodineAndVitaminD.ts';
 
 export const MARKETS = ['us', 'ca', 'uk', 'eu', 'anz', 'in'] as const;
 export type Market = (typeof MARKETS)[number];
@@ -15,7 +16,12 @@ interface MarketRow {
   means: Readonly<Record<string, string>>;
   /** An egg without its shell, g: best, low, high. */
   eggGrams: readonly [number, number, number];
+  /** Vitamin D of a cow's milk where most of it is sold unfortified, µg per 100 g. Where it is missing the table's stands, fortified by law or custom. */
+  milkVitaminDUg?: Wide;
 }
+
+/** As cows give it; some dairies of these markets fortify (UK McCance and Widdowson: trace; Nordic law 1.0 and more; from memory). */
+const UNFORTIFIED: Wide = [0.05, 0, 1.4];
 
 /** Flour that no law makes one enrich. */
 const PLAIN_FLOUR = 'flour-wheat-unenriched';
@@ -24,18 +30,20 @@ const flourIs = (foodId: string) => ({ flour: foodId, 'plain flour': foodId, 'wh
 export const MARKET_ROWS: Readonly<Record<Market, MarketRow>> = {
   us: { label: 'United States', means: {}, eggGrams: [50, 44, 56] },
   ca: { label: 'Canada', means: {}, eggGrams: [50, 44, 56] },
-  uk: { label: 'United Kingdom', means: flourIs('flour-wheat-uk'), eggGrams: [51, 46, 60] },
+  uk: { label: 'United Kingdom', means: flourIs('flour-wheat-uk'), eggGrams: [51, 46, 60], milkVitaminDUg: UNFORTIFIED },
   eu: {
     label: 'European Union',
     means: { ...flourIs(PLAIN_FLOUR), butter: 'butter-unsalted', cream: 'cream-whipping-light' },
     eggGrams: [51, 46, 60],
+    milkVitaminDUg: UNFORTIFIED,
   },
-  anz: { label: 'Australia and New Zealand', means: flourIs(PLAIN_FLOUR), eggGrams: [51, 44, 60] },
+  anz: { label: 'Australia and New Zealand', means: flourIs(PLAIN_FLOUR), eggGrams: [51, 44, 60], milkVitaminDUg: UNFORTIFIED },
   in: {
     label: 'India',
     openTable: true,
     means: { ...flourIs(PLAIN_FLOUR), cream: 'cream-light', 'fresh cream': 'cream-light' },
     eggGrams: [45, 38, 52],
+    milkVitaminDUg: UNFORTIFIED,
   },
 };
 

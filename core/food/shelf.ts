@@ -143,9 +143,9 @@ function curatedFood(row: FoodRow): Food {
   };
   for (const [key, figure] of Object.entries(wide) as [StoredNutrient, Wide | undefined][]) {
     if (!figure) continue;
-    const [best, low, high] = figure;
+    const [best, ...range] = spreadOf(figure);
     per100g[key] = best;
-    spread[key] = [(best - low) / Z95, (high - best) / Z95];
+    spread[key] = range;
   }
   Object.assign(per100g, row.more);
   LIMITED.forEach((key, index) => {
@@ -214,16 +214,16 @@ export function shelfWith(base: Shelf, kitchen: OnShelf): Shelf {
 
 const markets = new WeakMap<readonly Food[], Map<Market, readonly Food[]>>();
 
-/** The foods as this market sells them: its eggs, and the rows of the open table where its samples are those. Made once. */
+/** The foods as this market sells them: its eggs, its milk, and the rows of the open table where its samples are those. Made once. */
 function soldIn({ foods }: Shelf, market: Market | undefined): readonly Food[] {
   if (!market || market === 'us' || market === 'ca') return foods;
   let known = markets.get(foods);
   if (!known) markets.set(foods, (known = new Map()));
   let sold = known.get(market);
   if (!sold) {
-    const { openTable, eggGrams } = MARKET_ROWS[market];
+    const { openTable, eggGrams, milkVitaminDUg } = MARKET_ROWS[market];
     const open = openTable ? measuredFirst() : new Map<string, Food>();
-    known.set(market, (sold = foods.map((food) => withEgg(open.get(food.id) ?? food, eggGrams))));
+    known.set(market, (sold = foods.map((food) => withMilk(withEgg(open.get(food.id) ?? food, eggGrams), milkVitaminDUg))));
   }
   return sold;
 }
@@ -232,6 +232,15 @@ const withEgg = (food: Food, [grams, low, high]: readonly [number, number, numbe
   food.id === 'egg'
     ? { ...food, portions: food.portions.map((portion) => (portion.measure === 'each' ? { ...portion, grams, low, high } : portion)) }
     : food;
+
+const FLUID_MILKS: ReadonlySet<string> = new Set(['milk-whole', 'milk-reduced-fat', 'milk-low-fat', 'milk-skim', 'milk-lactose-free']);
+
+/** What a table has measured of this market's own milk stays. */
+function withMilk(food: Food, wide: Wide | undefined): Food {
+  if (!wide || !FLUID_MILKS.has(food.id) || food.per100g.vitaminDUg !== VITAMIN_D[food.id]?.[0]) return food;
+  const [vitaminDUg, ...range] = spreadOf(wide);
+  return { ...food, per100g: { ...food.per100g, vitaminDUg }, spread: { ...food.spread, vitaminDUg: range } };
+}
 
 /** The foods of both tables with the open table's row deciding. */
 function measuredFirst(): ReadonlyMap<string, Food> {

@@ -17,7 +17,7 @@ export const SAUCES: readonly FoodRow[] = [
     f: [35, 71.07, 5.06, 0.01, 0.003, 3.64, 0, 3.64, 7851, 288, 43, 7, 0], ash: 20.2 },
   { id: 'tomato-puree', name: 'Tomato passata (puree), unsalted', aliases: 'passata, tomato passata, sieved tomatoes, canned tomato puree', category: 'vegetable', state: 'canned', ndb: '11547', cup: 250, pourable: true, flags: ['acidic'], each: [['carton', 500, 490, 510], ['jar', 690, 680, 700]],
     f: [38, 87.88, 1.65, 0.21, 0.029, 8.98, 1.9, 4.83, 28, 439, 18, 40, 0], more: { vitaminCMg: 10.6, ironMg: 1.78 }, range: { sodiumMg: [5, 400], potassiumMg: [280, 470] } },
-  { id: 'tomato-juice', name: 'Tomato juice', aliases: 'tomato juice, canned tomato juice, vegetable juice cocktail', category: 'vegetable', state: 'canned', ndb: '11540', cup: 243, pourable: true, flags: ['acidic'],
+  { id: 'tomato-juice', name: 'Tomato juice', aliases: 'tomato juice, canned tomato juice', category: 'vegetable', state: 'canned', ndb: '11540', cup: 243, pourable: true, flags: ['acidic'],
     f: [17, 94.24, 0.85, 0.29, 0.04, 3.53, 0.4, 2.58, 253, 217, 10, 19, 0], more: { vitaminCMg: 18, ironMg: 0.4 }, range: { sodiumMg: [5, 300], potassiumMg: [190, 240] } },
   { id: 'sun-dried-tomatoes', name: 'Tomatoes, sun-dried', aliases: 'sun-dried tomatoes, sundried tomatoes, sun dried tomatoes', category: 'vegetable', state: 'dry', ndb: '11955', cup: 54, cupVaries: 0.12, each: [['each', 2, 1.5, 4]], checks: [['sulphite', 'dried tomatoes are often treated with sulphites']], flags: ['acidic'],
     f: [258, 14.56, 14.11, 2.97, 0.426, 55.76, 12.3, 37.59, 1000, 3427, 110, 356, 0], ash: 12.6, range: { sodiumMg: [100, 2200] } },
