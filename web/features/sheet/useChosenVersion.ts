@@ -51,7 +51,7 @@ export function useChosenVersion(id: string): Chosen | Error | null {
           before.set(key, value);
           return before;
         },
-        { replace: true },
+        { replace: true, flushSync: true },
       ),
   };
 }
