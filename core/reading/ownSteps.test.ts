@@ -77,6 +77,18 @@ describe('what is still open on the bench', () => {
       ['line.unused', 'l8'],
     ]);
   });
+  test('what is open in a preparation is open in every soup that takes of it', () => {
+    const recipe = soup();
+    const inner = (id: string, text: string, foodId: string | null) => ({ id, stage: 'finish' as const, text, foodId, grams: null });
+    const pesto = { id: 'p', name: 'Green oil', steps: [], lines: [inner('a', '1 tsp zorbel', null), inner('b', 'basil', 'basil')] };
+    const taken = { id: 'l8', stage: 'bowl' as const, text: 'green oil', foodId: null, grams: { best: 20, low: 20, high: 20 }, preparationId: 'p' };
+    const open = openDoubts({ ...recipe, lines: [...recipe.lines, taken], preparations: [pesto] }, SHELF);
+    expect(open.filter(({ lineId }) => lineId === 'l8').map(({ code, message }) => [code, message.split(':')[0]])).toEqual([
+      ['food.unmatched', 'In Green oil'],
+      ['amount.unknown', 'In Green oil'],
+    ]);
+    expect(openDoubts({ ...recipe, preparations: [pesto] }, SHELF)).toEqual([]);
+  });
   test('an amount that may be twice its least is asked about, a pinch is not', () => {
     const recipe = soup();
     const wide = recipe.lines.map((line) => (line.foodId === 'onion' ? { ...line, grams: { best: 100, low: 40, high: 190 } } : line));

@@ -326,7 +326,7 @@ function stepFaults(recipe: Recipe): Fault[] {
 const round = (grams: number): number => Math.round(grams * 10) / 10;
 
 /** The lines that count: parents of parts and alternatives not chosen do not. */
-export function countedLines(recipe: Recipe): Line[] {
+export function countedLines(recipe: Pick<Recipe, 'lines'>): Line[] {
   const parents = new Set(recipe.lines.map((line) => line.partOf).filter((id) => id !== undefined));
   return recipe.lines.filter((line) => !parents.has(line.id) && (line.choiceOf === undefined || line.chosen === true));
 }
