@@ -18,9 +18,19 @@ export const SHEET = object(
     bowlGrams: number,
     bowlMl: number,
     figures: list(
-      object({ nutrient: { enum: [...NUTRIENTS] }, label: string, perServing: figure, per100g: figure, percentDaily: number, declared: boolean }, [
-        'percentDaily',
-      ]),
+      object(
+        {
+          nutrient: { enum: [...NUTRIENTS] },
+          label: string,
+          countedOtherwise: { const: true },
+          perServing: figure,
+          per100g: figure,
+          percentDaily: number,
+          declared: boolean,
+          minor: boolean,
+        },
+        ['countedOtherwise', 'percentDaily'],
+      ),
     ),
     energyShares: object({ protein: number, fat: number, carbohydrate: number, alcohol: number, fibre: number }),
     ingredients: list(
@@ -52,13 +62,15 @@ export const SHEET = object(
     provenance: { type: 'object' },
     needs: list(object({ need: ref('Need'), state: string })),
     meal: object({
-      groups: list(object({ group: string, grams: number, portions: number })),
+      groups: list(object({ group: string, grams: number, portions: number, atLeast: boolean })),
       lacks: list(object({ nutrient: string, have: number, target: number, message: string })),
-      sides: list(object({ id: string, name: string, foods: list({ type: 'object' }), plate: { type: 'object' } })),
+      sides: list(object({ id: string, name: string, foods: list({ type: 'object' }), plate: { type: 'object' }, atLeast: boolean })),
     }),
     change: { type: 'object' },
     words: list(string),
-    incomplete: list(object({ lineId: { type: ['string', 'null'] }, message: string })),
+    incomplete: list(
+      object({ code: { enum: ['food.unmatched', 'amount.unknown', 'text.unread'] }, lineId: { type: ['string', 'null'] }, message: string }),
+    ),
   },
   ['change'],
 );

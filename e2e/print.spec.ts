@@ -32,10 +32,7 @@ test('what to print is chosen in one place and remembered', async ({ page, serve
   await expect(page.getByRole('checkbox', { name: 'Serving sheet' })).not.toBeChecked();
   await expect(page.getByLabel('Labels on a sheet')).toHaveValue('3 by 8');
   await page.getByRole('checkbox', { name: /18 pt/ }).check();
-  const size = await page.getByRole('article', { name: /Class handout/ }).evaluate(async (element) => {
-    return { classes: element.className };
-  });
-  expect(size.classes).toContain('large-print');
+  await expect(page.getByRole('article', { name: /Class handout/ })).toHaveClass(/large-print/);
   await page.emulateMedia({ media: 'print' });
   expect(await page.getByRole('article', { name: /Class handout/ }).evaluate((element) => getComputedStyle(element).fontSize)).toBe('24px');
   await expectAccessible(page);
@@ -69,4 +66,16 @@ test('every form of every demo soup comes out whole: soup, version and n of m on
       expect(pages.filter((text) => /Signed/.test(text)).length).toBe(1);
     }
   }
+});
+
+test('paper of an unfinished reading says on every form that something is not known', async ({ page, server }) => {
+  await page.goto(`${server.url}/read`);
+  await page.getByLabel('Recipe text').fill('Carrot soup\nServes 4\n\n600 g carrots\n2 tbsp zorbel\n1 litre water\n\nSimmer all 20 minutes. Blend.');
+  await page.getByRole('button', { name: 'Put on the bench' }).click();
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await page.getByRole('link', { name: 'other forms' }).click();
+  for (const form of FORMS) await page.getByRole('checkbox', { name: form, exact: true }).check();
+  await expect(page.getByRole('note', { name: 'Unfinished' })).toHaveCount(FORMS.length);
+  await expect(page.getByRole('region', { name: 'Label 1', exact: true })).toContainText('Not known yet what it holds');
+  await expect(page.getByRole('region', { name: 'Card 1' })).toContainText('Not known yet what it holds');
 });

@@ -47,7 +47,7 @@ test('an unfinished reading says so across the top of its sheet, and gives no fi
   await page.getByLabel('Recipe text').fill(SOUP.replace('100 ml double cream', '100 ml double cream\n2 tbsp zorbel'));
   await page.getByRole('button', { name: 'Put on the bench' }).click();
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText(/Unfinished: every figure is at least.*zorbel/);
+  await expect(page.getByRole('note', { name: 'Unfinished' })).toContainText(/Unfinished: every figure is at least.*zorbel/);
   await expect(page.getByText(/^Version 1, As read, kept/)).toBeVisible();
   const figures = await page.getByRole('region', { name: 'Figures' }).getByRole('cell').allInnerTexts();
   expect(figures.filter((text) => /\d/.test(text) && !/^(?:at least|not known)/.test(text))).toEqual([]);

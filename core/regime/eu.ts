@@ -91,6 +91,8 @@ const MICRO: readonly (readonly [Nutrient, Round])[] = [
   ['manganeseMg', figures(2, 'mg')],
   ['seleniumUg', figures(2, 'µg')],
 ];
+/** Article 30(2). */
+const SUPPLEMENTS: readonly Nutrient[] = ['monoFatG', 'polyFatG', 'starchG'];
 /** A vitamin or mineral is declared from this per cent of its reference value in 100 g (Annex XIII, part A, point 2). */
 const SIGNIFICANT = 15;
 
@@ -110,16 +112,22 @@ function retinolEquivalents(figureOf: (key: Nutrient) => LabelFigure): LabelFigu
   return { value: activity.value + carotene.value * CAROTENE_MORE, atLeast: activity.atLeast || carotene.atLeast };
 }
 
+/** Figures of 100 g with vitamin A as the label counts it. */
+const ofLabel = (per100g: (key: Nutrient) => LabelFigure) => (key: Nutrient) => (key === 'vitaminARaeUg' ? retinolEquivalents(per100g) : per100g(key));
+
 export const EU_LABEL: LabelRules = {
   key: 'eu',
   words: 'Per 100 g, rounded as EU and UK labels are (guidance of 2012).',
   // 1169/2011 Article 32(5), from memory.
   mandatory: ['Reference intake of an average adult (8 400 kJ/2 000 kcal).'],
   lines: ({ per100g }) => {
-    const figureOf = (key: Nutrient) => (key === 'vitaminARaeUg' ? retinolEquivalents(per100g) : per100g(key));
+    const figureOf = ofLabel(per100g);
     const significant = MICRO.filter(([key]) => (percentOf(key, figureOf(key).value) ?? 0) >= SIGNIFICANT);
     return linesOf([...LINES, ...significant], figureOf, percentOf);
   },
+  countedAs: { vitaminARaeUg: 'Vitamin A (retinol equivalents)' },
+  every: ({ per100g }) => linesOf([...LINES, ...MICRO], ofLabel(per100g), percentOf),
+  voluntary: { nutrients: [...SUPPLEMENTS, ...MICRO.map(([nutrient]) => nutrient)], fromPercent: SIGNIFICANT },
 };
 
 const CLAIMS: readonly ClaimRule[] = [

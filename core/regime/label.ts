@@ -37,6 +37,12 @@ export interface LabelRules {
   /** Sentences the regime asks for beside the figures, as they are to stand. */
   mandatory?: readonly string[];
   lines: (figures: LabelFigures) => DeclaredLines;
+  /** Every line it has a rounding for, worth declaring or not. Where it is missing, `lines` are all. */
+  every?: (figures: LabelFigures) => DeclaredLines;
+  /** Lines the label counts otherwise than the tables do, with their name as it counts. */
+  countedAs?: Readonly<Partial<Record<Nutrient, string>>>;
+  /** Lines a label may bear and need not, and the per cent of its reference from which a bowl is said to hold some of it. */
+  voluntary?: { nutrients: readonly Nutrient[]; fromPercent: number };
 }
 
 export interface Rounded {

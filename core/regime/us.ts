@@ -37,7 +37,7 @@ const sodium: Round = (x) => say(x < 5 ? 0 : x <= 140 ? nearest(x, 5) : nearest(
 // (c)(6), (c)(7)
 const grams: Round = (x) => (x < 0.5 ? say(0, 'g') : x < 1 ? { value: 1, text: 'less than 1 g' } : say(nearest(x, 1), 'g'));
 
-const LINES: readonly (readonly [Nutrient, Round])[] = [
+const MANDATORY: readonly (readonly [Nutrient, Round])[] = [
   ['energyKcal', energy],
   ['fatG', fat],
   ['saturatedFatG', fat],
@@ -53,7 +53,9 @@ const LINES: readonly (readonly [Nutrient, Round])[] = [
   ['calciumMg', toStep(10, 'mg')],
   ['ironMg', toStep(0.1, 'mg')],
   ['potassiumMg', toStep(10, 'mg')],
-  // Voluntary ones; increments after FDA guidance, from memory.
+];
+/** 101.9(c)(8)(ii); increments after FDA guidance, from memory. */
+const VOLUNTARY: readonly (readonly [Nutrient, Round])[] = [
   ['vitaminARaeUg', toStep(10, 'µg')],
   ['vitaminCMg', toStep(1, 'mg')],
   ['vitaminEMg', toStep(0.1, 'mg')],
@@ -135,7 +137,9 @@ export const us = {
       'The % Daily Value (DV) tells you how much a nutrient in a serving of food contributes to a daily diet. 2,000 calories a day is used for general nutrition advice.',
     ],
     lines: ({ perServing }) =>
-      linesOf(LINES, perServing, usPercentDaily, (key, { value, text }) => value === 0 || (UNDER_A_GRAM.has(key) && text === 'less than 1 g')),
+      linesOf([...MANDATORY, ...VOLUNTARY], perServing, usPercentDaily, (key, { value, text }) => value === 0 || (UNDER_A_GRAM.has(key) && text === 'less than 1 g')),
+    // FDA's guide to the per cents: 5 and less is little, from memory.
+    voluntary: { nutrients: VOLUNTARY.map(([nutrient]) => nutrient), fromPercent: 5 },
   },
   claims: {
     reference: { grams: US_REFERENCE_GRAMS },

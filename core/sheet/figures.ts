@@ -1,7 +1,6 @@
 /** The figures of a sheet: one bowl and 100 g, each as the regime rounds it; and where the energy comes from. */
 import type { Analysis, NutrientFigures } from '../analysis/analysis.ts';
-import { declaredFigures } from '../regime/declared.ts';
-import type { DeclaredLines } from '../regime/label.ts';
+import type { DeclaredLines, LabelRules } from '../regime/label.ts';
 import { REGIMES } from '../regime/regime.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientUnit } from '../vocabulary/nutrient.ts';
 
@@ -17,42 +16,53 @@ export interface SheetFigure {
 export interface SheetRow {
   nutrient: Nutrient;
   label: string;
+  /** The texts count otherwise than value, low and high do, and `label` says how: vitamin A of EU labels. */
+  countedOtherwise?: true;
   perServing: SheetFigure;
   per100g: SheetFigure;
   /** Of one bowl, per cent of the regime's reference value. */
   percentDaily?: number;
-  /** The regime declares this figure; else it is shown for who eats by it. */
+  /** The label of this soup bears it; else it is shown for who eats by it. */
   declared: boolean;
+  /** A label need not bear it, a bowl holds next to nothing of it, and nobody asked: it may be left out where room is short. */
+  minor: boolean;
 }
 
 /** What a kitchen that cares for the ill asks for whatever a label says (common practice, no source). */
 const WATCHED: readonly Nutrient[] = ['potassiumMg', 'phosphorusMg', 'vitaminKUg'];
 
 export function sheetFigures(analysis: Analysis, asked: readonly Nutrient[]): SheetRow[] {
-  const { regime, perServing, per100g, claims } = analysis;
-  const key = REGIMES[regime].label.key;
-  const roundedAs = (figures: NutrientFigures): DeclaredLines => {
-    const of = (nutrient: Nutrient) => figures[nutrient];
-    return declaredFigures(regime, of, of, claims)[key] ?? {};
-  };
-  const ofServing = roundedAs(perServing);
-  const of100g = roundedAs(per100g);
-  const declared = Object.keys(REGIMES[regime].label.lines({ perServing: plain, per100g: plain, supports: () => false })) as Nutrient[];
-  const rows = [...new Set([...declared, ...(Object.keys(ofServing) as Nutrient[]), ...asked, ...WATCHED])];
-  return rows.map((nutrient): SheetRow => {
-    const percentDaily = ofServing[nutrient]?.percentDaily ?? ofServing[nutrient]?.perServing?.percentDaily;
+  const { regime, perServing, per100g } = analysis;
+  const label: LabelRules = REGIMES[regime].label;
+  const ofServing = worded(analysis, perServing);
+  const of100g = worded(analysis, per100g);
+  const declared = new Set(Object.keys(analysis.declared[label.key] ?? {}));
+  const wanted = new Set<Nutrient>([...asked, ...WATCHED]);
+  const voluntary = new Set(label.voluntary?.nutrients);
+  const rows = new Set([...(Object.keys(ofServing) as Nutrient[]), ...wanted]);
+  return [...rows].map((nutrient): SheetRow => {
+    const line = ofServing[nutrient];
+    const percentDaily = line?.percentDaily ?? line?.perServing?.percentDaily;
     return {
       nutrient,
-      label: NUTRIENT_LABELS[nutrient],
+      label: label.countedAs?.[nutrient] ?? NUTRIENT_LABELS[nutrient],
+      ...(label.countedAs?.[nutrient] ? { countedOtherwise: true } : {}),
       perServing: figureOf(perServing, nutrient, ofServing),
       per100g: figureOf(per100g, nutrient, of100g),
       ...(percentDaily === undefined ? {} : { percentDaily }),
-      declared: declared.includes(nutrient),
+      declared: declared.has(nutrient),
+      minor: voluntary.has(nutrient) && !wanted.has(nutrient) && (percentDaily ?? 0) < (label.voluntary?.fromPercent ?? 0),
     };
   });
 }
 
-const plain = () => ({ value: 0, atLeast: false });
+/** Each line as the regime words it, of one amount. */
+function worded({ regime, claims }: Analysis, figures: NutrientFigures): DeclaredLines {
+  const { every, lines } = REGIMES[regime].label as LabelRules;
+  const of = (nutrient: Nutrient) => figures[nutrient];
+  const supported = new Set(claims.filter((claim) => claim.supported === 'yes').map(({ id }) => id));
+  return (every ?? lines)({ perServing: of, per100g: of, supports: (id) => supported.has(id) });
+}
 
 function figureOf(figures: NutrientFigures, nutrient: Nutrient, lines: DeclaredLines): SheetFigure {
   const { value, low, high, atLeast } = figures[nutrient];

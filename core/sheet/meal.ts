@@ -1,18 +1,17 @@
 /** Does a bowl make a meal: what it gives of each kind of food, what a plate still lacks, and what could stand beside it. */
 import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysis.ts';
-import { openPreparations } from '../bowl/preparation.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Needs } from '../swap/needs.ts';
 import { judgeNeeds } from '../swap/verdict.ts';
 import { type Category, isOf } from '../vocabulary/category.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
-import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
+import { countedLines, type Line, type Preparation, type Recipe } from '../vocabulary/recipe.ts';
 import { SIDES, type Side } from './data/sides.ts';
 
 export const FOOD_GROUPS = ['vegetables', 'fruit', 'pulses', 'dairy', 'grain', 'protein'] as const;
 export type FoodGroup = (typeof FOOD_GROUPS)[number];
 
-/** One portion, g as they go in (UK '5 a day' and food group guides, from memory; the house's own measure comes before it). */
+/** One portion, g as they go in: vegetables, fruit and pulses after the UK's '5 a day', the rest after common food group guides; from memory. */
 export const PORTION_GRAMS: Readonly<Record<FoodGroup, number>> = { vegetables: 80, fruit: 80, pulses: 80, dairy: 200, grain: 40, protein: 70 };
 /** Dry pulses weigh so many times as much when they are cooked (science of the bowl, section 2). */
 const DRY_PULSE = 2.5;
@@ -43,6 +42,8 @@ export interface GroupShare {
   /** In one bowl, as the food is counted. */
   grams: number;
   portions: number;
+  /** A line of the group is not weighed, or a preparation holds some of it: there is more. */
+  atLeast: boolean;
 }
 
 export interface SideOffer {
@@ -51,6 +52,8 @@ export interface SideOffer {
   foods: { foodId: string; name: string; grams: number }[];
   /** Of bowl and side together. */
   plate: Record<'energyKcal' | 'proteinG' | 'fibreG' | 'saturatedFatG' | 'sodiumMg', number>;
+  /** One of these is a lower bound, since something in the bowl is not known. */
+  atLeast: boolean;
 }
 
 export interface Meal {
@@ -61,9 +64,10 @@ export interface Meal {
   sides: SideOffer[];
 }
 
-/** What a main meal is asked to bring where nobody says otherwise (common practice of dietitians: a third of the day, from memory). */
+/** What a light main meal is asked to bring: common practice of teaching kitchens, no source. Whoever eats by a plan of their own has other figures. */
 export const MEAL_TARGETS = { energyKcal: 450, proteinG: 20, fibreG: 8 } as const satisfies Partial<Record<Nutrient, number>>;
 const MOST_SIDES = 3;
+const SHOWN = ['energyKcal', 'proteinG', 'fibreG', 'saturatedFatG', 'sodiumMg'] as const;
 const WORDS = { energyKcal: ['energy', 'kcal'], proteinG: ['protein', 'g'], fibreG: ['fibre', 'g'] } as const;
 
 export function mealOf(recipe: Recipe, analysis: Analysis, needs: Needs, options: AnalyseOptions, shelf: Shelf): Meal {
@@ -83,28 +87,43 @@ export function mealOf(recipe: Recipe, analysis: Analysis, needs: Needs, options
           },
         ];
   });
-  return { groups: groupsOf(recipe, analysis, shelf), lacks, sides: lacks.length === 0 ? [] : sidesFor(recipe, needs, options, shelf) };
+  return { groups: groupsOf(recipe, analysis, shelf), lacks, sides: lacks.length === 0 ? [] : sidesFor(recipe, analysis, needs, options, shelf) };
 }
 
-function groupsOf(written: Recipe, analysis: Analysis, ofKitchen: Shelf): GroupShare[] {
-  const { recipe, shelf } = openPreparations(written, ofKitchen);
+function groupsOf(recipe: Recipe, analysis: Analysis, shelf: Shelf): GroupShare[] {
   const grams = new Map<FoodGroup, number>();
-  for (const line of countedLines(recipe)) {
-    const food = line.foodId === null ? undefined : shelf.food(line.foodId);
-    const counted = food && line.eaten !== 'removed' && line.eaten !== 'strained' ? groupOf(food.category, food.id, food.state) : null;
-    if (!counted || !line.grams) continue;
-    const bowl = line.perBowl ? line.grams.best : line.grams.best / analysis.servings;
-    grams.set(counted.group, (grams.get(counted.group) ?? 0) + bowl * counted.by);
+  const open = new Set<FoodGroup>();
+  for (const line of eatenLines(recipe)) {
+    // How much of a preparation's vegetables reach a bowl is not worked out: what it holds is told as more.
+    for (const group of heldBy(line, recipe.preparations ?? [], shelf)) open.add(group);
+    const counted = groupOfLine(line, shelf);
+    if (!counted) continue;
+    if (!line.grams) open.add(counted.group);
+    const best = (line.grams?.best ?? 0) / (line.perBowl ? 1 : analysis.servings);
+    grams.set(counted.group, (grams.get(counted.group) ?? 0) + best * counted.by);
   }
   return FOOD_GROUPS.flatMap((group) => {
     const own = grams.get(group) ?? 0;
-    return own < 1 ? [] : [{ group, grams: own, portions: own / PORTION_GRAMS[group] }];
+    const atLeast = open.has(group);
+    return own < 1 && !atLeast ? [] : [{ group, grams: own, portions: own / PORTION_GRAMS[group], atLeast }];
   });
 }
 
+const eatenLines = (recipe: Pick<Recipe, 'lines'>): Line[] => countedLines(recipe).filter(({ eaten }) => eaten !== 'removed' && eaten !== 'strained');
+
+function groupOfLine({ foodId }: Line, shelf: Shelf): ReturnType<typeof groupOf> {
+  const food = foodId === null ? undefined : shelf.food(foodId);
+  return food ? groupOf(food.category, food.id, food.state) : null;
+}
+
+function heldBy({ preparationId }: Line, all: readonly Preparation[], shelf: Shelf): FoodGroup[] {
+  const one = all.find(({ id }) => id === preparationId);
+  return one ? eatenLines(one).flatMap((line) => groupOfLine(line, shelf)?.group ?? []) : [];
+}
+
 /** The sides that bring most of what is lacking, of those that break nothing that was asked, by the whole analysis with them on the plate. */
-function sidesFor(recipe: Recipe, needs: Needs, options: AnalyseOptions, shelf: Shelf): SideOffer[] {
-  const broken = new Set(brokenBy(recipe, analyse(recipe, options, shelf), needs, shelf));
+function sidesFor(recipe: Recipe, own: Analysis, needs: Needs, options: AnalyseOptions, shelf: Shelf): SideOffer[] {
+  const broken = new Set(brokenBy(recipe, own, needs, shelf));
   const offers = SIDES.flatMap((side) => {
     const lines = linesOf(side, shelf);
     if (!lines) return [];
@@ -116,16 +135,10 @@ function sidesFor(recipe: Recipe, needs: Needs, options: AnalyseOptions, shelf: 
     const analysis = analyse(beside, options, shelf);
     if (brokenBy(beside, analysis, needs, shelf).some((need) => !broken.has(need))) return [];
     const figures = analysis.plateServing ?? analysis.perServing;
-    const of = (nutrient: keyof SideOffer['plate']) => figures[nutrient].value;
-    const plate = {
-      energyKcal: of('energyKcal'),
-      proteinG: of('proteinG'),
-      fibreG: of('fibreG'),
-      saturatedFatG: of('saturatedFatG'),
-      sodiumMg: of('sodiumMg'),
-    };
+    const plate = Object.fromEntries(SHOWN.map((nutrient) => [nutrient, figures[nutrient].value])) as SideOffer['plate'];
     const foods = side.foods.map(([foodId, grams]) => ({ foodId, name: shelf.food(foodId)?.name ?? foodId, grams }));
-    return [{ id: side.id, name: side.name, foods, plate }];
+    const atLeast = SHOWN.some((nutrient) => figures[nutrient].atLeast);
+    return [{ id: side.id, name: side.name, foods, plate, atLeast }];
   });
   const reached = ({ plate }: SideOffer) =>
     2 * Math.min(1, plate.proteinG / MEAL_TARGETS.proteinG) +

@@ -45,8 +45,17 @@ describe.each(REGIME_IDS)('figures under %s rules', (regime) => {
       const row = own.figures.find((one) => one.nutrient === nutrient);
       const basis = regime === 'eu' || regime === 'uk' ? row?.per100g : row?.perServing;
       expect([nutrient, basis?.text]).toEqual([nutrient, line.text]);
-      expect(row?.declared || regime === 'eu' || regime === 'uk').toBe(true);
+      expect([nutrient, row?.declared]).toEqual([nutrient, true]);
     }
+  });
+  test('what the label of this soup does not bear is not called declared', () => {
+    const borne = Object.keys(analysis.declared[REGIMES[regime].label.key] ?? {});
+    expect(
+      own.figures
+        .filter(({ declared }) => declared)
+        .map(({ nutrient }) => nutrient)
+        .sort(),
+    ).toEqual(borne.sort());
   });
   test('one row a nutrient, and no share of a lower bound', () => {
     expect(new Set(own.figures.map(({ nutrient }) => nutrient)).size).toBe(own.figures.length);
@@ -64,6 +73,19 @@ describe.each(REGIME_IDS)('figures under %s rules', (regime) => {
     for (const other of REGIME_IDS)
       for (const words of REGIMES[other].label.mandatory ?? []) if (!mandatory.includes(words)) expect(own.words).not.toContain(words);
   });
+});
+
+test('vitamin A of an EU sheet is in retinol equivalents on both sides, whatever its label declares', () => {
+  // Regulation 1169/2011 Annex XIII counts retinol equivalents, beta-carotene / 6; USDA counts / 12 (from memory).
+  const carrots = soup([line('l1', 'carrot', 60), line('l2', 'water', 1000)]);
+  const row = sheet({}, 'eu', carrots).figures.find(({ nutrient }) => nutrient === 'vitaminARaeUg');
+  const { perServing, per100g } = analyse(carrots, { regime: 'eu' }, SHELF);
+  expect(row).toMatchObject({ label: 'Vitamin A (retinol equivalents)', countedOtherwise: true, declared: false });
+  for (const [text, { betaCaroteneUg, vitaminARaeUg }] of [
+    [row?.perServing.text, perServing],
+    [row?.per100g.text, per100g],
+  ] as const)
+    expect(Number.parseFloat((text ?? '').replace('at least ', '')) / (vitaminARaeUg.value + betaCaroteneUg.value / 12)).toBeCloseTo(1, 2);
 });
 
 describe('ingredients', () => {
@@ -122,6 +144,9 @@ describe('the text’s own claims', () => {
   ])("'%s' under %s rules: %s", (words, regime, expected) => {
     expect(answer(words, regime)?.answer).toBe(expected);
   });
+  test.each(['kidney beans make it filling', 'artichoke hearts', 'a hearty bowl'])("'%s' is food and no claim of health", (words) => {
+    expect(answer(words)?.answer).not.toBe('notSayable');
+  });
   test('a rule is named with its limit and its source', () => {
     expect(answer('low sodium')?.rule).toMatch(/limit 140.*21 CFR 101\.61/);
     expect(answer('low sodium', 'eu')?.rule).toMatch(/limit 120.*1924\/2006/);
@@ -166,7 +191,7 @@ describe('does it make a meal', () => {
   test('dry pulses count as they are when they are cooked, butter and cream as nothing', () => {
     const lentils = soup([line('l1', 'lentils-dry', 80), line('l2', 'butter-salted', 50), line('l3', 'cream-heavy', 100), line('l4', 'water', 800)]);
     const { groups } = sheet({}, 'us', { ...lentils, servings: 4 }).meal;
-    expect(groups).toEqual([{ group: 'pulses', grams: 50, portions: 0.625 }]);
+    expect(groups).toEqual([{ group: 'pulses', grams: 50, portions: 0.625, atLeast: false }]);
   });
   test('a thin soup lacks protein, and the sides bring it without breaking what was asked', () => {
     const { lacks, sides } = sheet({ allergens: ['milk', 'egg', 'fish'], diets: ['vegan'] }).meal;
@@ -202,10 +227,28 @@ describe('does it make a meal', () => {
 });
 
 describe('what is not known', () => {
+  test('vegetables nobody weighed are more than what is shown, and not none', () => {
+    const some = soup([line('l1', 'carrot', 400), line('l2', 'leek', null), line('l3', 'chickpeas-cooked', null), line('l4', 'water', 800)]);
+    expect(sheet({}, 'us', some).meal.groups).toEqual([
+      { group: 'vegetables', grams: 100, portions: 1.25, atLeast: true },
+      { group: 'pulses', grams: 0, portions: 0, atLeast: true },
+    ]);
+  });
+  test('what a preparation holds is more than what is shown', () => {
+    const pesto = { id: 'p', name: 'Green oil', steps: [], lines: [line('a', 'basil', 30), line('b', 'leek', 50), line('c', 'olive-oil', 80)] };
+    const taken = { ...line('l2', null, 20), preparationId: 'p' };
+    const own = sheet({}, 'us', soup([line('l1', 'carrot', 400), taken, line('l4', 'water', 800)], { preparations: [pesto] }));
+    expect(own.meal.groups.find(({ group }) => group === 'vegetables')).toMatchObject({ grams: 100, atLeast: true });
+  });
+  test('a side beside a bowl that is not known brings at least its figures', () => {
+    const open = { ...bean(), lines: [...bean().lines, line('x', null, null)] };
+    expect(sheet({}, 'us', open).meal.sides.every(({ atLeast }) => atLeast)).toBe(true);
+    expect(sheet().meal.sides.every(({ atLeast }) => atLeast)).toBe(false);
+  });
   test('a line without a food makes the sheet unfinished, and every figure at least what is shown', () => {
     const open = { ...bean(), lines: [...bean().lines, { id: 'x', stage: 'simmer' as const, text: '2 tbsp zorbel', foodId: null, grams: null }] };
     const own = sheet({}, 'us', open);
-    expect(own.incomplete).toEqual([{ lineId: 'x', message: expect.stringContaining('zorbel') }]);
+    expect(own.incomplete).toEqual([{ code: 'food.unmatched', lineId: 'x', message: expect.stringContaining('zorbel') }]);
     expect(own.figures.every(({ perServing }) => perServing.atLeast)).toBe(true);
     expect(own.figures.every(({ perServing: { text } }) => /^(?:at least|not known)/.test(text))).toBe(true);
   });

@@ -47,7 +47,7 @@ export interface Sheet {
   /** Words the regime asks for beside such figures, and no other regime's. */
   words: string[];
   /** While one stands the sheet is unfinished and every figure is at least what is shown. */
-  incomplete: { lineId: string | null; message: string }[];
+  incomplete: { code: 'food.unmatched' | 'amount.unknown' | 'text.unread'; lineId: string | null; message: string }[];
 }
 
 export interface SheetRequest {
@@ -94,9 +94,9 @@ export function sheetOf({ recipe, needs = {}, regime, original }: SheetRequest, 
     meal: mealOf(recipe, analysis, asked, rules, shelf),
     ...(before ? { change: differenceOf(before, { recipe, analysis }) } : {}),
     words: sheetWords(analysis),
-    incomplete: openDoubts(recipe, shelf)
-      .filter(({ code }) => code === 'food.unmatched' || code === 'amount.unknown' || code === 'text.unread')
-      .map(({ lineId, message }) => ({ lineId, message })),
+    incomplete: openDoubts(recipe, shelf).flatMap(({ code, lineId, message }) =>
+      code === 'food.unmatched' || code === 'amount.unknown' || code === 'text.unread' ? [{ code, lineId, message }] : [],
+    ),
   };
 }
 

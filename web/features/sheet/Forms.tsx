@@ -7,6 +7,7 @@ import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import { type Recipe, STAGE_LABELS } from '../../../core/vocabulary/recipe.ts';
 import { figure } from '../../kitchen/format.ts';
 import type { Kitchen } from '../../kitchen/kitchen.ts';
+import { Unfinished } from './Unfinished.tsx';
 
 /** What every form is of. */
 export interface Paper {
@@ -24,13 +25,19 @@ export interface Paper {
 const named = ({ sheet: { allergens } }: Paper, state: string): string[] =>
   allergens.filter(({ scopes }) => scopes.bowl === state).map(({ id }) => ALLERGEN_LABELS[id]);
 
+/** A food is not known; one that is only not weighed is named. */
+const isOpen = ({ sheet: { incomplete } }: Paper): boolean => incomplete.some(({ code }) => code !== 'amount.unknown');
+const noneNamed = (paper: Paper): string =>
+  isOpen(paper) ? 'Not known yet what it holds: do not serve it on this' : 'No allergen is named in its ingredients: ask the kitchen';
+
 /** Allergens of the bowl in words, for whoever carries it. */
 function AllergenWords({ paper }: { paper: Paper }) {
   const [holds, checks, may] = (['contains', 'check', 'mayContain'] as const).map((state) => named(paper, state)) as [string[], string[], string[]];
   return (
     <>
       <p>
-        <strong>{holds.length > 0 ? `CONTAINS ${holds.join(', ').toUpperCase()}` : 'No allergen is named in its ingredients'}</strong>
+        <strong>{holds.length > 0 ? `CONTAINS ${holds.join(', ').toUpperCase()}` : noneNamed(paper)}</strong>
+        {holds.length > 0 && isOpen(paper) && ' and something not known yet'}
       </p>
       {checks.length > 0 && <p>Label not read: {checks.join(', ')}</p>}
       {may.length > 0 && <p>May contain: {may.join(', ')}</p>}
@@ -45,6 +52,7 @@ function Sheaf({ title, paper, children, className = '' }: { title: string; pape
         <h2 className="font-title text-2xl">{paper.sheet.title}</h2>
         <p>{title}</p>
       </header>
+      <Unfinished incomplete={paper.sheet.incomplete} />
       {children}
     </article>
   );
@@ -128,6 +136,7 @@ export function BowlCards({ paper, count }: { paper: Paper; count: number }) {
   return (
     <article aria-label={`Bowl cards: ${sheet.title}`} className="paper rounded-xl border border-line bg-card p-5">
       <h2 className="sr-only">Bowl cards</h2>
+      <Unfinished incomplete={sheet.incomplete} />
       <div className="grid grid-cols-2 gap-4">
         {Array.from({ length: count }, (_, at) => at).map((at) => (
           <section key={at} aria-label={`Card ${at + 1}`} className="card-to-fold break-inside-avoid border border-kale">
@@ -165,12 +174,15 @@ export function FreezerLabels({ paper, grid, madeOn }: { paper: Paper; grid: Lab
   return (
     <article aria-label={`Freezer labels: ${paper.sheet.title}`} className="paper rounded-xl border border-line bg-card p-5">
       <h2 className="sr-only">Freezer labels</h2>
+      <Unfinished incomplete={paper.sheet.incomplete} />
       <div className="label-sheet grid" style={{ gridTemplateColumns: `repeat(${columns}, 1fr)`, gridAutoRows: columns === 2 ? '34.5mm' : '30mm' }}>
         {Array.from({ length: columns * rows }, (_, at) => at).map((at) => (
           <section key={at} aria-label={`Label ${at + 1}`} className="overflow-hidden border border-dashed border-line p-2 text-[11px] leading-tight">
             <p className="truncate text-[13px] font-semibold">{paper.sheet.title}</p>
             <p>bowls ____ · made {madeOn || '________'} · use by ________</p>
-            <p className="font-semibold">{holds.length > 0 ? `Contains ${holds.join(', ')}` : 'No allergen named in its ingredients'}</p>
+            <p className="font-semibold">
+              {holds.length > 0 ? `Contains ${holds.join(', ')}${isOpen(paper) ? ' and something not known yet' : ''}` : noneNamed(paper)}
+            </p>
             {checks.length > 0 && <p>Label not read: {checks.join(', ')}</p>}
             <p>{paper.keeping}</p>
           </section>

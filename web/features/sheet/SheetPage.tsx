@@ -9,6 +9,7 @@ import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/vocabulary/allergens
 import { nutrientName } from '../../../core/vocabulary/nutrient.ts';
 import type { Recipe } from '../../../core/vocabulary/recipe.ts';
 import { capitalised, figure } from '../../kitchen/format.ts';
+import { Unfinished } from './Unfinished.tsx';
 
 const whole = (value: number): string => String(Math.round(value));
 
@@ -29,11 +30,7 @@ export function SheetPage({ sheet, recipe, regimeName, kept, needs, changes }: P
   const borne = claims.filter(({ supported }) => supported === 'yes');
   return (
     <article className="sheet flex flex-col gap-3 rounded-xl border border-line bg-card p-5" aria-label={`Serving sheet of ${title}`}>
-      {incomplete.length > 0 && (
-        <div role="alert" className="rounded-md border-2 border-beet px-3 py-2 font-semibold text-beet">
-          Unfinished: every figure is at least what is shown. {incomplete.map(({ message }) => message).join(' ')}
-        </div>
-      )}
+      <Unfinished incomplete={incomplete} />
       <header className="grid gap-x-6 border-b-2 border-kale pb-2 sm:grid-cols-[minmax(0,1fr)_auto]">
         <div>
           <h2 className="font-title text-2xl">{title}</h2>
@@ -116,15 +113,17 @@ export function SheetPage({ sheet, recipe, regimeName, kept, needs, changes }: P
           <Part title="Does it make a meal?">
             <p>
               {meal.groups.length > 0
-                ? capitalised(meal.groups.map(({ group, grams, portions }) => `${group} ${whole(grams)} g (${figure(portions)} portions)`).join(', '))
-                : 'No vegetables, pulses, fruit, milk or grain to speak of'}
+                ? capitalised(meal.groups.map(groupWords).join(', '))
+                : incomplete.length > 0
+                  ? 'What it holds of vegetables, pulses, fruit, milk or grain is not known'
+                  : 'No vegetables, pulses, fruit, milk or grain to speak of'}
               .
             </p>
             {meal.lacks.length > 0 && <p>It lacks: {meal.lacks.map(({ message }) => message).join('; ')}.</p>}
-            {meal.sides.map(({ id, name, plate }) => (
+            {meal.sides.map(({ id, name, plate, atLeast }) => (
               <p key={id}>
-                With {name}: {whole(plate.energyKcal)} kcal, protein {whole(plate.proteinG)} g, fibre {whole(plate.fibreG)} g, sodium{' '}
-                {whole(plate.sodiumMg)} mg.
+                With {name}: {atLeast && 'at least '}
+                {whole(plate.energyKcal)} kcal, protein {whole(plate.proteinG)} g, fibre {whole(plate.fibreG)} g, sodium {whole(plate.sodiumMg)} mg.
               </p>
             ))}
           </Part>
@@ -155,6 +154,11 @@ export function SheetPage({ sheet, recipe, regimeName, kept, needs, changes }: P
     </article>
   );
 }
+
+const groupWords = ({ group, grams, portions, atLeast }: Sheet['meal']['groups'][number]): string =>
+  grams < 1
+    ? `${group}, not known how much`
+    : `${group} ${atLeast ? 'at least ' : ''}${whole(grams)} g (${figure(portions)} ${portions === 1 ? 'portion' : 'portions'}${atLeast ? ' or more' : ''})`;
 
 const ANSWERS: Record<Answer, string> = { yes: 'borne out', no: 'not borne out', cannotTell: 'cannot be told', notSayable: 'not to be said' };
 
@@ -237,7 +241,7 @@ function Ingredients({ rows }: { rows: readonly SheetIngredient[] }) {
 /** Rows of which nothing is known on either side are named in one line, and not shown as figures. */
 function Figures({ sheet: { figures, energyShares } }: { sheet: Sheet }) {
   const unknown = ({ perServing, per100g }: SheetRow) => perServing.text === 'not known' && per100g.text === 'not known';
-  const shown = figures.filter((row) => !unknown(row) && isWorth(row));
+  const shown = figures.filter((row) => !unknown(row) && !row.minor);
   const open = figures.filter((row) => unknown(row) && row.declared);
   const percent = shown.some(({ percentDaily }) => percentDaily !== undefined);
   return (
@@ -266,14 +270,14 @@ function Figures({ sheet: { figures, energyShares } }: { sheet: Sheet }) {
           </tr>
         </thead>
         <tbody>
-          {shown.map(({ nutrient, label, perServing, per100g, percentDaily }) => (
+          {shown.map(({ nutrient, label, countedOtherwise, perServing, per100g, percentDaily }) => (
             <tr key={nutrient} className="border-t border-line/60">
               <th scope="row" className="text-left font-normal">
                 {label}
               </th>
               <td className="pl-2 text-right whitespace-nowrap">{perServing.text}</td>
               <td className="pl-2 text-right whitespace-nowrap text-kale-soft">
-                {perServing.atLeast ? '' : `${figure(perServing.low)} to ${figure(perServing.high)}`}
+                {perServing.atLeast || countedOtherwise ? '' : `${figure(perServing.low)} to ${figure(perServing.high)}`}
               </td>
               <td className="pl-2 text-right whitespace-nowrap">{per100g.text}</td>
               {percent && <td className="pl-2 text-right">{percentDaily === undefined ? '' : `${percentDaily} %`}</td>}
@@ -293,31 +297,6 @@ function Figures({ sheet: { figures, energyShares } }: { sheet: Sheet }) {
     </section>
   );
 }
-
-/** The eight voluntary vitamins of which a bowl holds nothing to speak of only make a table long. */
-const isWorth = ({ declared, perServing, percentDaily, nutrient }: SheetRow): boolean =>
-  !VOLUNTARY.has(nutrient) || !declared || (!perServing.atLeast && (percentDaily ?? 0) >= WORTH_PERCENT);
-const WORTH_PERCENT = 5;
-const VOLUNTARY: ReadonlySet<string> = new Set([
-  'vitaminEMg',
-  'thiaminMg',
-  'riboflavinMg',
-  'niacinMg',
-  'vitaminB6Mg',
-  'folateDfeUg',
-  'vitaminB12Ug',
-  'iodineUg',
-  'magnesiumMg',
-  'zincMg',
-  'seleniumUg',
-  'copperMg',
-  'manganeseMg',
-  'monoFatG',
-  'polyFatG',
-  'starchG',
-  'vitaminARaeUg',
-  'vitaminCMg',
-]);
 
 function restsOn({ measured, recalled, label, imported }: Sheet['provenance']): string {
   const parts = [
