@@ -1,11 +1,16 @@
-// Builds the web application with Vite and the server and its worker with esbuild; packages stay outside the bundle.
+// Builds the web application with Vite and the server and its workers with esbuild; packages stay outside the bundle.
 import { spawnSync } from 'node:child_process';
 import { rmSync } from 'node:fs';
 import { build } from 'esbuild';
 
 rmSync('dist', { recursive: true, force: true });
 await build({
-  entryPoints: { main: 'server/main.ts', adaptWorker: 'server/workers/adaptWorker.ts', readWorker: 'server/workers/readWorker.ts' },
+  entryPoints: {
+    main: 'server/main.ts',
+    adaptWorker: 'server/workers/adaptWorker.ts',
+    readWorker: 'server/workers/readWorker.ts',
+    sheetWorker: 'server/workers/sheetWorker.ts',
+  },
   outdir: 'dist/server',
   bundle: true,
   platform: 'node',

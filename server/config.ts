@@ -11,7 +11,7 @@ export interface Config {
   /** Folder of the built web application; null serves the API alone. */
   webRoot: string | null;
   /** Scripts of the threads that adapt and read. */
-  workers: { adapt: string; read: string };
+  workers: { adapt: string; read: string; sheet: string };
   loadDemo: boolean;
   /** Where the kitchen's wall clock stands: an IANA name. */
   zone: string;
@@ -40,7 +40,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     host: '127.0.0.1',
     databasePath: resolve(env.KIND_LADLE_DB ?? 'data/kind-ladle.sqlite'),
     webRoot,
-    workers: { adapt: join(here, 'adaptWorker.js'), read: join(here, 'readWorker.js') },
+    workers: { adapt: join(here, 'adaptWorker.js'), read: join(here, 'readWorker.js'), sheet: join(here, 'sheetWorker.js') },
     loadDemo: env.KIND_LADLE_DEMO === '1',
     zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
     log: true,

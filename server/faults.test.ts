@@ -193,9 +193,11 @@ test('a search that waits too long or a kitchen that closes is 503', async () =>
     heavy: {
       adapt: () => Promise.reject(new Problem('server.busy', 'Other searches are waiting.')),
       read: () => Promise.reject(new Problem('server.busy', 'Other texts are waiting.')),
+      sheet: () => Promise.reject(new Problem('server.busy', 'Other sheets are waiting.')),
       close: async () => {},
     },
   });
+  expect(await busy.send('POST', '/api/sheet', { recipe: SOUP })).toMatchObject({ status: 503, body: { code: 'server.busy' } });
   expect(await busy.send('POST', '/api/adapt', { recipe: SOUP, needs: {} })).toMatchObject({ status: 503, body: { code: 'server.busy' } });
   await busy.close();
 });

@@ -7,7 +7,7 @@ import type { Measures } from '../../contract/types.ts';
 import { type AnalyseOptions, analyse } from '../../core/analysis/analysis.ts';
 import { editsOf, methodFaults } from '../../core/method/edits.ts';
 import { withMentions } from '../../core/method/mentions.ts';
-import { type SheetRequest, sheetOf } from '../../core/sheet/sheet.ts';
+import type { SheetRequest } from '../../core/sheet/sheet.ts';
 import type { AdaptRequest } from '../../core/swap/adapt.ts';
 import { methodAgainst } from '../../core/swap/steps.ts';
 import { MAX_LINES, type Recipe } from '../../core/vocabulary/recipe.ts';
@@ -71,12 +71,12 @@ export const soupRoutes = ({ shelf, heavy, book, knowledge }: Context): Router =
     .all('/method', notAllowed('POST'))
     .post(
       '/sheet',
-      route(async ({ body }) => {
+      route(async ({ body }, left) => {
         const request = checkBody<SheetRequest>(sheetSchema, body);
         checkRecipe(request.recipe, knows);
         if (request.original) checkRecipe(request.original, knows, '/original');
         if (request.needs) checkNeeds(request.needs, request.recipe, knows);
-        return sheetOf(request, shelf.now(), { prices: await book.priceList() });
+        return heavy.sheet(request, { prices: await book.priceList() }, left);
       }),
     )
     .all('/sheet', notAllowed('POST'));

@@ -1,16 +1,21 @@
-/** Reading and adapting, each in a thread of its own with the shelf as it stands. Knows no HTTP. */
+/** Reading, adapting and the serving sheet, each in a thread of its own with the shelf as it stands. Knows no HTTP. */
+import type { AnalyseOptions } from '../../core/analysis/analysis.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { onShelf } from '../../core/food/shelf.ts';
 import type { Reading, ReadOptions } from '../../core/reading/read.ts';
+import type { Sheet, SheetRequest } from '../../core/sheet/sheet.ts';
 import type { AdaptRequest, AdaptResult } from '../../core/swap/adapt.ts';
 import type { AdaptTask } from '../workers/adaptWorker.ts';
 import { workerPool } from '../workers/pool.ts';
 import type { ReadTask } from '../workers/readWorker.ts';
+import type { SheetTask } from '../workers/sheetWorker.ts';
 
 export interface HeavyWork {
   /** `left` fires when nobody waits for the answer any more. */
   adapt(request: AdaptRequest, left?: AbortSignal): Promise<AdaptResult>;
   read(text: string, options: ReadOptions, left?: AbortSignal): Promise<Reading>;
+  /** Every side that could stand beside the bowl is a whole analysis: some forty of them. */
+  sheet(request: SheetRequest, options: AnalyseOptions, left?: AbortSignal): Promise<Sheet>;
   close(): Promise<void>;
 }
 
@@ -20,7 +25,7 @@ const SEARCH_MS = 30_000;
 /** An ordinary recipe takes some 3 ms; what takes five seconds is none, on a busy machine and in a thread that is only starting. */
 const READ_MS = 5000;
 
-export function threads(paths: { adapt: string; read: string }, shelf: () => Shelf): HeavyWork {
+export function threads(paths: { adapt: string; read: string; sheet: string }, shelf: () => Shelf): HeavyWork {
   const search = workerPool<AdaptTask, AdaptResult>({ path: paths.adapt, mostWaiting: MOST_WAITING });
   const reading = workerPool<ReadTask, Reading>({
     path: paths.read,
@@ -28,11 +33,13 @@ export function threads(paths: { adapt: string; read: string }, shelf: () => She
     deadlineMs: READ_MS,
     late: { code: 'read.tooLong', detail: 'This text takes too long to read. Read it in parts, a recipe at a time.' },
   });
+  const sheets = workerPool<SheetTask, Sheet>({ path: paths.sheet, mostWaiting: MOST_WAITING });
   return {
     adapt: (request, left) => search.run({ request, kitchen: onShelf(shelf()), due: Date.now() + (request.timeLimitMs ?? SEARCH_MS) }, left),
     read: (text, options, left) => reading.run({ text, options, kitchen: onShelf(shelf()) }, left),
+    sheet: (request, options, left) => sheets.run({ request, options, kitchen: onShelf(shelf()) }, left),
     close: async () => {
-      await Promise.all([search.close(), reading.close()]);
+      await Promise.all([search.close(), reading.close(), sheets.close()]);
     },
   };
 }

@@ -1,6 +1,7 @@
 /** A real kitchen for tests: the real app over HTTP on a fresh SQLite, with the search in this thread. */
 import type { AddressInfo } from 'node:net';
 import { readRecipe } from '../../core/reading/read.ts';
+import { sheetOf } from '../../core/sheet/sheet.ts';
 import { adapt } from '../../core/swap/adapt.ts';
 import { makeApp } from '../app.ts';
 import { type Context, makeContext } from '../context.ts';
@@ -27,6 +28,7 @@ export interface TestKitchen {
 const inThread = (shelf: KitchenShelf): HeavyWork => ({
   adapt: async (request) => adapt(request, shelf.now(), { now: () => performance.now() }),
   read: async (text, options) => readRecipe(text, options, shelf.now()),
+  sheet: async (request, options) => sheetOf(request, shelf.now(), options),
   close: async () => {},
 });
 
@@ -44,7 +46,7 @@ export async function openKitchen({ heavy, databasePath, clock, zone }: Parts = 
       host: '127.0.0.1',
       databasePath: databasePath ?? ':memory:',
       webRoot: null,
-      workers: { adapt: '', read: '' },
+      workers: { adapt: '', read: '', sheet: '' },
       loadDemo: false,
       zone: zone ?? 'UTC',
       log: false,
