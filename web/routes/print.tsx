@@ -1,11 +1,8 @@
-import { Printer } from 'lucide-react';
-import { Suspense, useEffect, useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useEffect, useMemo, useState } from 'react';
 import { REGIMES, reheatWords } from '../../core/regime/regime.ts';
 import { sheetOf } from '../../core/sheet/sheet.ts';
 import { lineChangeText } from '../features/bench/Difference.tsx';
 import { lineName } from '../features/bench/view.ts';
-import { ChooseVersion } from '../features/sheet/ChooseVersion.tsx';
 import {
   BowlCards,
   FreezerLabels,
@@ -17,14 +14,12 @@ import {
   Shopping,
   WeighOutList,
 } from '../features/sheet/Forms.tsx';
-import { type Chosen, keptWords, useChosenVersion } from '../features/sheet/useChosenVersion.ts';
+import { PaperFrame } from '../features/sheet/PaperFrame.tsx';
+import { ServingSheet } from '../features/sheet/ServingSheet.tsx';
+import { type Chosen, keptWords } from '../features/sheet/useChosenVersion.ts';
 import { useKitchen, useToday } from '../kitchen/kitchen.ts';
-import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
-import { ScreenTitle } from '../ui/screen.tsx';
-import { Notice, Waiting } from '../ui/state.tsx';
 import { Tick } from '../ui/tick.tsx';
-import { ServingSheet } from './sheet.tsx';
 
 const FORMS = {
   sheet: 'Serving sheet',
@@ -65,18 +60,9 @@ const CARDS = [2, 4, 6, 8] as const;
 
 /** What to print, in one place, with a preview of the pages as they come. */
 export function PrintScreen() {
-  const { id = '' } = useParams();
-  const chosen = useChosenVersion(id);
   const [choice, setChoice] = useState(remembered);
   const today = useToday();
   const [madeOn, setMadeOn] = useState(today);
-  if (chosen === null) return <Waiting>Fetching the forms ...</Waiting>;
-  if (chosen instanceof Error)
-    return (
-      <div className="p-6">
-        <Notice tone="breaks">{chosen.message}</Notice>
-      </div>
-    );
   const change = (part: Partial<Choice>) => {
     const next = { ...choice, ...part };
     setChoice(next);
@@ -84,71 +70,60 @@ export function PrintScreen() {
   };
   const { forms, large, cards, grid } = choice;
   return (
-    <div className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-6 max-sm:p-3 print:max-w-none print:p-0">
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <ScreenTitle>{`${chosen.soup.title}: on paper`}</ScreenTitle>
-        <h1 className="font-title text-3xl print:sr-only">On paper</h1>
-        <Link className="underline print:hidden" to={`/soups/${id}/bench`}>
-          back to the bench
-        </Link>
-        <span className="ml-auto flex flex-wrap items-center gap-2 print:hidden">
-          <ChooseVersion chosen={chosen} />
-          <Button kind="main" disabled={forms.length === 0} onClick={() => window.print()}>
-            <Printer size={16} aria-hidden /> Print
-          </Button>
-        </span>
-      </div>
-      <div className="flex flex-wrap items-end gap-x-5 gap-y-2 rounded-xl border border-line bg-card p-3 print:hidden">
-        <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
-          <legend className="text-sm text-kale-soft">What to print</legend>
-          {ORDER.map((form) => (
-            <Tick
-              key={form}
-              checked={forms.includes(form)}
-              onChange={(wanted) => change({ forms: ORDER.filter((one) => (one === form ? wanted : forms.includes(one))) })}
-            >
-              {FORMS[form]}
+    <PaperFrame
+      heading="On paper"
+      printable={forms.length > 0}
+      choices={
+        <div className="flex flex-wrap items-end gap-x-5 gap-y-2 rounded-xl border border-line bg-card p-3 print:hidden">
+          <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
+            <legend className="text-sm text-kale-soft">What to print</legend>
+            {ORDER.map((form) => (
+              <Tick
+                key={form}
+                checked={forms.includes(form)}
+                onChange={(wanted) => change({ forms: ORDER.filter((one) => (one === form ? wanted : forms.includes(one))) })}
+              >
+                {FORMS[form]}
+              </Tick>
+            ))}
+          </fieldset>
+          {forms.includes('handout') && (
+            <Tick checked={large} onChange={(next) => change({ large: next })}>
+              Handout in large print, 18 pt
             </Tick>
-          ))}
-        </fieldset>
-        {forms.includes('handout') && (
-          <Tick checked={large} onChange={(next) => change({ large: next })}>
-            Handout in large print, 18 pt
-          </Tick>
-        )}
-        {forms.includes('cards') && (
-          <Field label="Cards">
-            <Select value={cards} onChange={(event) => change({ cards: Number(event.target.value) })}>
-              {CARDS.map((count) => (
-                <option key={count} value={count}>
-                  {count}
-                </option>
-              ))}
-            </Select>
-          </Field>
-        )}
-        {forms.includes('labels') && (
-          <>
-            <Field label="Labels on a sheet">
-              <Select value={grid} onChange={(event) => change({ grid: event.target.value as LabelGrid })}>
-                {Object.keys(LABEL_GRIDS).map((one) => (
-                  <option key={one} value={one}>
-                    {one}
+          )}
+          {forms.includes('cards') && (
+            <Field label="Cards">
+              <Select value={cards} onChange={(event) => change({ cards: Number(event.target.value) })}>
+                {CARDS.map((count) => (
+                  <option key={count} value={count}>
+                    {count}
                   </option>
                 ))}
               </Select>
             </Field>
-            <Field label="Made on (empty to write it)">
-              <Input type="date" value={madeOn} onChange={(event) => setMadeOn(event.target.value)} />
-            </Field>
-          </>
-        )}
-      </div>
-      {forms.length === 0 && <p>Choose what to print.</p>}
-      <Suspense fallback={<p role="status">Fetching the foods ...</p>}>
-        <Pages chosen={chosen} choice={choice} madeOn={madeOn} />
-      </Suspense>
-    </div>
+          )}
+          {forms.includes('labels') && (
+            <>
+              <Field label="Labels on a sheet">
+                <Select value={grid} onChange={(event) => change({ grid: event.target.value as LabelGrid })}>
+                  {Object.keys(LABEL_GRIDS).map((one) => (
+                    <option key={one} value={one}>
+                      {one}
+                    </option>
+                  ))}
+                </Select>
+              </Field>
+              <Field label="Made on (empty to write it)">
+                <Input type="date" value={madeOn} onChange={(event) => setMadeOn(event.target.value)} />
+              </Field>
+            </>
+          )}
+        </div>
+      }
+    >
+      {(chosen) => (forms.length === 0 ? <p>Choose what to print.</p> : <Pages chosen={chosen} choice={choice} madeOn={madeOn} />)}
+    </PaperFrame>
   );
 }
 
