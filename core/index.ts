@@ -45,12 +45,16 @@ export { shareWords } from './quantity/share.ts';
 export { phraseKey, phraseOf } from './reading/chooseFood.ts';
 export { CONSEQUENCE_WEIGHT, type Doubt, type DoubtReading, type PerServing } from './reading/doubts.ts';
 export { readLine } from './reading/line.ts';
+export { openDoubts } from './reading/openDoubts.ts';
+export { addStep, rewordStep, withoutStep } from './reading/ownSteps.ts';
 export { readRecipe } from './reading/read.ts';
 export { weighLine } from './reading/weighLine.ts';
 // regime: what the law of a place asks of a label
 export { lessThanOriginal } from './regime/claims.ts';
 export type { DeclaredFigure } from './regime/declared.ts';
 export { keepingWords, REGIME_IDS, REGIMES, type RegimeId } from './regime/regime.ts';
+// sheet: the serving sheet, the lists of a kitchen, what a text claims
+export { type Sheet, type SheetRequest, sheetOf } from './sheet/sheet.ts';
 // swap: the closest soup that meets the needs
 export { type AdaptRequest, type AdaptResult, adapt } from './swap/adapt.ts';
 export { buildModel } from './swap/buildModel.ts';
