@@ -9,9 +9,10 @@ import { looksScanned, unscanned } from './formats/scanned.ts';
 import { flattenPipes, flattenTabs, tableRows } from './formats/table.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { matchFood } from './match.ts';
-import { type Named, runningText } from './running.ts';
+import { runningText } from './running.ts';
 import { type Accounted, findSections, noSections, type Sections, type TextLine } from './sections.ts';
 import { severalOf } from './several.ts';
+import type { Named } from './telling.ts';
 
 /** Longer lines name no ingredients. */
 const MOST_READ = 120;

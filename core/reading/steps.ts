@@ -9,7 +9,9 @@ import { type Eaten, type Lid, type Line, MAX_STEPS, type Method, type Stage, ty
 import { type Clause, clausesOf, isNoun, lidIn, methodMinutes, methodOf, minutesIn, segmentsOf } from './clauses.ts';
 import { joinItems, speakersOf } from './heads.ts';
 import type { TextLine } from './sections.ts';
+import { KEPT, takeAway } from './takeAway.ts';
 import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
+import type { Placed, Pot } from './walk.ts';
 
 const SERVE =
   /\b(serve[sd]?(?!\s+(?:\d|one|two|three|four|five|six|eight|ten|twelve)\b)|to serve|(?:on|at) service|at the pass|garnish|top (?:with|each)|topped|swirl(?:ed|ing)?|scatter(?:ed|ing)?|sprinkl(?:e|ed|ing)|spoon over|ladle(?! of\b|ful)|drizzle over|into (?:each|the|warm|warmed) (?:bowls?|cups?|plates?|mugs?)|(?:each|every|over each|in each|on each) (?:bowl|plate|cup|portion|serving|mug)|per bowl|a bowl\b|on (?:the )?top|over the top|float|on the side|alongside)\b/i;
@@ -17,23 +19,6 @@ const SERVE =
 const PUT_ON =
   /\b(?:top(?:s|ped)?|float\w*|scatter\w*|sprinkl\w*|crumbl\w*|garnish\w*|over|lay|on (?:the )?top|in(?:to)? (?:each|every|the|warm\w*) (?:bowls?|cups?|mugs?))\b/i;
 const SERVE_WITH = /\b(?:serve[sd]?\b.*\bwith|on the side|alongside|pass|on the plate|with it)\b/i;
-const TAKE_OUT =
-  /\b(?:take out|taken out|remov(?:e|ed|ing)|discard(?:ed|ing)?|(?:fish|lift|pick|pull|tak)(?:ing|ed|e)?(?: \w+){0,4} out|throw(?:ing)?(?: \w+){0,4} (?:away|out)|com(?:es|ing)? out)\b|\bout(?:,|\.|$)/i;
-/** What is taken from a food and not the food: 'discard the bones'. */
-const OF_A_FOOD = /\b(?:bones?|skins?|shells?|fat|rind|lid|foil|foam|scum|seeds?|stalks?|stems?|pith|cobs?|peel|woody ends?)\b/i;
-/** The further item of a list: a name of a few words, and nothing done. */
-const BARE_NAME =
-  /^(?:(?:and|the|all|any|both|its|whole)\s+)*[\p{L}-]+(?:\s+[\p{L}-]+){0,2}(?:\s+and\s+(?:the\s+)?[\p{L}-]+(?:\s+[\p{L}-]+){0,2})?[.!]?$/iu;
-const STAYS = /\b(?:stays?|remains?|stands?|goes|go|are|is|be|kept|keep|can|may|in|on|left)\b/i;
-const KEPT = /\b(set aside|reserve|save|keep|kept|keeping|drain on|slotted spoon|for the top|for (?:the )?garnish)\b/i;
-const BACK = /\b(?:back (?:in|into|to)|return(?:ed|ing)?|go(?:es)? back|put(?:ting)? back)\b/i;
-const PUT_BACK = /\b(?:shred(?:ded)?|flak(?:e|ed)|chopped|diced|picked|cut up|pulled|meat|through|pieces)\b/i;
-const POUR_OFF = /\b(pour|drain|spoon) off\b.*\bfat\b/i;
-const STRAINS = /\b(?:strain(?:ed|ing)?|pass(?:ed|ing)? (?:\w+ ){0,4}(?:through|it)|through a (?:fine |very fine )?(?:sieve|strainer|cloth))\b/i;
-const THROWS_SOLIDS =
-  /\b(?:discard\w*|throw\w*|toss\w*|bin|get rid of|leav\w+|press\w*)\b.*\b(?:solids?|bones?|shells?|vegetables|veg|veggies|aromatics|debris|peelings|contents|rest)\b|\b(?:bones?|solids)\b.*\b(?:out|away)\b|\bpressing hard\b/i;
-const STRAIN_OUT = /\b(?:strain|sieve)\b.*\b(?:bones?|solids)\b|\bstrain out\b/i;
-const DRAIN = /^(?:then\s+)?drain\b(?!\s+off)/i;
 /** What is only shown or said of a food puts it nowhere. */
 const SHOWS =
   /\b(?:show (?:you|ye)|have (?:here|it here)|here (?:is|are)|look at|i['’]ve (?:the|my|got) (?!.*\b(?:in|into|with)\b)|this is|these are|weighed)\b/i;
@@ -59,26 +44,6 @@ export interface ReadSteps {
   mentions: Mention[];
   clauses: { text: string; stage: Stage; stepIndex: number }[];
   heads: ReadonlyMap<string, ReadonlySet<string>>;
-}
-
-interface Placed extends Clause {
-  step: number;
-  /** The whole sentence, and the one that follows. */
-  whole: string;
-  following: string;
-}
-
-/** Where the pot is while the steps are walked. */
-interface Pot {
-  now: Stage;
-  /** A liquid has gone in. */
-  wet: boolean;
-  /** Something has been cooked, and not only blended raw. */
-  cooked: boolean;
-  adding: boolean;
-  takenOut: string[];
-  /** The clause takes out, and what the list goes on with is taken out too. */
-  takingOut: boolean;
 }
 
 const NO_PARTS: ReadonlyMap<string, string> = new Map();
@@ -367,90 +332,6 @@ const pours = (line: Line | undefined, category: Category | undefined): boolean 
   (line?.grams?.best ?? 500) >= 200;
 
 const FATS_OF_MILK = /^butter-|^butter$|^ghee/;
-
-interface Taking {
-  pot: Pot;
-  stages: ReadonlyMap<string, Stage>;
-  eaten: Map<string, Eaten>;
-  lines: readonly Line[];
-  byId: ReadonlyMap<string, Line>;
-  categoryOf: (id: string) => Category | undefined;
-  shelf: Shelf;
-  /** The lines the clause before spoke of last. */
-  before: readonly string[];
-  /** A later clause speaks of it. */
-  toCome: (id: string) => boolean;
-}
-
-const FLESH: ReadonlySet<Category | undefined> = new Set(['meat', 'poultry', 'fish', 'shellfish']);
-
-/** What a clause takes out of the pot, puts back, pours off or strains. */
-function takeAway(clause: Placed, mentioned: readonly string[], step: { uses: string[]; method: Method | undefined }, taking: Taking): void {
-  const { pot, stages, eaten, byId, categoryOf, shelf, lines } = taking;
-  const { text } = clause;
-  const there = mentioned.filter((id) => stages.has(id));
-  // 'Take out the lemongrass, galangal and lime leaves': bare names go the way of the first.
-  const goesOn =
-    pot.takingOut && !clause.sentence && there.length > 0 && BARE_NAME.test(text) && !STAYS.test(text) && !methodOf(text, true) && !ADDS.test(text);
-  pot.takingOut = goesOn || (TAKE_OUT.test(text) && !KEPT.test(text));
-  if (goesOn) {
-    pot.takenOut = [...pot.takenOut, ...there.filter((id) => !isOf(categoryOf(id), 'liquid'))];
-    for (const id of pot.takenOut) eaten.set(id, 'removed');
-  } else if (pot.takingOut) {
-    const herbs = /\b(?:herbs|sprigs?|stalks|bouquet)\b/i.test(text)
-      ? lines.filter(({ id }) => stages.has(id) && categoryOf(id) === 'herb').map(({ id }) => id)
-      : [];
-    const said =
-      there.length === 0 && herbs.length > 0 ? herbs : there.length === 0 && /^(?:which|that|it|they)\b/i.test(text) ? taking.before : there;
-    // 'Discard the bones' takes out no meat; a bay leaf beside the stalks goes with them.
-    pot.takenOut = said.filter(
-      (id) =>
-        !isOf(categoryOf(id), 'liquid') &&
-        (!OF_A_FOOD.test(text) || categoryOf(id) === 'herb' || categoryOf(id) === 'spice' || OF_A_FOOD.test(byId.get(id)?.text ?? '')),
-    );
-    for (const id of pot.takenOut) eaten.set(id, 'removed');
-  } else if (BACK.test(text)) {
-    // What is named goes back, and only where nothing is all that was taken out; herbs and spices never.
-    const back = there.length > 0 ? there : pot.takenOut;
-    for (const id of back) if (categoryOf(id) !== 'herb' && categoryOf(id) !== 'spice') eaten.delete(id);
-  } else if (pot.adding || PUT_BACK.test(text)) {
-    // 'Stir the shredded chicken through': what was lifted out to be cut up goes back.
-    for (const id of there) if (FLESH.has(categoryOf(id)) && eaten.get(id) === 'removed') eaten.delete(id);
-    if (/\bmeat\b/i.test(text)) for (const id of pot.takenOut) if (FLESH.has(categoryOf(id))) eaten.delete(id);
-  }
-  if (POUR_OFF.test(text)) for (const id of [...step.uses, ...mentioned]) if (isFatty(byId.get(id), shelf)) eaten.set(id, 'rendered');
-  if (STRAIN_OUT.test(text)) for (const id of mentioned) eaten.set(id, 'strained');
-  if (STRAINS.test(text) && THROWS_SOLIDS.test(`${clause.whole}. ${clause.following}`)) strainSolids(taking);
-  // Water that goes in afterwards is not the water that was thrown away.
-  if (pot.adding) for (const id of mentioned) if (categoryOf(id) === 'water') eaten.delete(id);
-  if (DRAIN.test(text) && (step.method === 'boil' || step.method === 'simmer')) drainCooked(step.uses, categoryOf, eaten);
-}
-
-/** Everything solid that has cooked in the liquid so far stays behind in the sieve, but for what was lifted out to be kept. */
-function strainSolids({ stages, eaten, pot, categoryOf, lines, toCome }: Taking): void {
-  for (const { id } of lines) {
-    const category = categoryOf(id);
-    // What no step has named is in the pot with the rest, unless it is still to come.
-    const stage = stages.get(id) ?? (toCome(id) ? undefined : 'simmer');
-    if ((stage !== 'base' && stage !== 'simmer') || !(isOf(category, 'solid') || category === 'spice')) continue;
-    if (pot.takenOut.includes(id) || eaten.has(id)) continue;
-    eaten.set(id, 'strained');
-  }
-}
-
-/** The cooking liquid is thrown away: what was boiled is drained, and a line of water with it is gone. */
-function drainCooked(uses: readonly string[], categoryOf: (id: string) => Category | undefined, eaten: Map<string, Eaten>): void {
-  for (const id of uses) {
-    const category = categoryOf(id);
-    if (category === 'water') eaten.set(id, 'removed');
-    else if (isOf(category, 'drains')) eaten.set(id, 'drained');
-  }
-}
-
-const isFatty = (line: Line | undefined, shelf: Shelf): boolean => {
-  const food = line?.foodId ? shelf.food(line.foodId) : undefined;
-  return food?.origins.includes('meat') === true && (food.per100g.fatG ?? 0) > 10;
-};
 
 /** 'Fry the onion. Add everything else': a fat that no step names was what it was fried in. */
 function fatsToTheFrying(

@@ -1,4 +1,4 @@
-import type { Named } from '../../../core/reading/running.ts';
+import type { Named } from '../../../core/reading/telling.ts';
 import { useKitchenSoon } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
 import type { ReadingDesk } from './useReadingDesk.ts';

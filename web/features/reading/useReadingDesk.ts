@@ -5,7 +5,7 @@
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Measures } from '../../../contract/types.ts';
 import { type Doubt, isSettledBy } from '../../../core/reading/doubts.ts';
-import type { Named } from '../../../core/reading/running.ts';
+import type { Named } from '../../../core/reading/telling.ts';
 import type { Grams, Line, Recipe, Stage } from '../../../core/vocabulary/recipe.ts';
 import { useReading } from '../../api/queries.ts';
 
