@@ -4,6 +4,9 @@ import { countedLines, type Line, type Preparation, type Recipe } from '../vocab
 import { byConsequence, type Doubt, isOnlyTold } from './doubts.ts';
 import { wholeDoubts } from './wholeDoubts.ts';
 
+/** What follows from a food nobody knows; a sheet says it once for all. */
+export const FIGURES_AT_LEAST = ' Every figure is at least what is shown.';
+
 export function openDoubts(recipe: Recipe, shelf: Shelf): Doubt[] {
   const doubts: Doubt[] = [];
   for (const text of recipe.unread ?? [])
@@ -25,7 +28,7 @@ type OfLine = Pick<Doubt, 'code' | 'message'>;
 
 function doubtOf({ foodId, preparationId, grams, text }: Line, shelf: Shelf): OfLine | null {
   if (foodId === null && preparationId === undefined)
-    return { code: 'food.unmatched', message: `No food is chosen for '${text}'. Every figure is at least what is shown.` };
+    return { code: 'food.unmatched', message: `No food is chosen for '${text}'.${FIGURES_AT_LEAST}` };
   if (grams === null) {
     const name = foodId === null ? undefined : shelf.food(foodId)?.name;
     return { code: 'amount.unknown', message: `It is not known how much ${name ?? text} goes in: '${text}'. Weigh it.` };

@@ -252,6 +252,14 @@ describe('what is not known', () => {
     expect(own.figures.every(({ perServing }) => perServing.atLeast)).toBe(true);
     expect(own.figures.every(({ perServing: { text } }) => /^(?:at least|not known)/.test(text))).toBe(true);
   });
+  test('no claim is borne out by a soup that is not finished', () => {
+    const recipe = claiming('a good source of fibre');
+    const open = { ...recipe, lines: [...recipe.lines, line('x', null, null)] };
+    expect(sheet({}, 'us', recipe).claims.some(({ supported }) => supported === 'yes')).toBe(true);
+    const own = sheet({}, 'us', open);
+    expect(own.claims.filter(({ supported }) => supported === 'yes')).toEqual([]);
+    expect(own.textClaims[0]?.answer).toBe('cannotTell');
+  });
   test('a finished sheet has nothing open', () => {
     expect(sheet().incomplete).toEqual([]);
   });

@@ -9,7 +9,7 @@ import { type Difference, differenceOf } from '../analysis/diff.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Note } from '../notes/note.ts';
 import { type Ranked, rankNotes } from '../notes/rank.ts';
-import { openDoubts } from '../reading/openDoubts.ts';
+import { FIGURES_AT_LEAST, openDoubts } from '../reading/openDoubts.ts';
 import type { Claim } from '../regime/claims.ts';
 import { REGIMES, type RegimeId } from '../regime/regime.ts';
 import type { Needs } from '../swap/needs.ts';
@@ -65,7 +65,10 @@ export function sheetOf({ recipe, needs = {}, regime, original }: SheetRequest, 
     chestnutIsTreeNut: needs.chestnutIsTreeNut ?? options.chestnutIsTreeNut,
     blender: needs.blender ?? options.blender,
   };
-  const analysis = analyse(recipe, rules, shelf);
+  const incomplete = incompleteIn(recipe, shelf);
+  const worked = analyse(recipe, rules, shelf);
+  // What is not weighed or not known thins 100 g as well: nothing is borne out until it is.
+  const analysis = incomplete.length === 0 ? worked : { ...worked, claims: worked.claims.map(untold) };
   const asked: Needs = { ...needs, regime: analysis.regime };
   const before = original && { recipe: original, analysis: analyse(original, rules, shelf) };
   const { first, more }: Ranked = rankNotes(analysis.notes, { ...needs, smooth: needs.smooth === true });
@@ -94,11 +97,18 @@ export function sheetOf({ recipe, needs = {}, regime, original }: SheetRequest, 
     meal: mealOf(recipe, analysis, asked, rules, shelf),
     ...(before ? { change: differenceOf(before, { recipe, analysis }) } : {}),
     words: sheetWords(analysis),
-    incomplete: openDoubts(recipe, shelf).flatMap(({ code, lineId, message }) =>
-      code === 'food.unmatched' || code === 'amount.unknown' || code === 'text.unread' ? [{ code, lineId, message }] : [],
-    ),
+    incomplete,
   };
 }
+
+const untold = (claim: Claim): Claim => (claim.supported === 'yes' ? { ...claim, supported: 'cannotTell' } : claim);
+
+const incompleteIn = (recipe: Recipe, shelf: Shelf): Sheet['incomplete'] =>
+  openDoubts(recipe, shelf).flatMap(({ code, lineId, message }) =>
+    code === 'food.unmatched' || code === 'amount.unknown' || code === 'text.unread'
+      ? [{ code, lineId, message: message.replace(FIGURES_AT_LEAST, '') }]
+      : [],
+  );
 
 function sheetWords({ regime }: Analysis): string[] {
   const { label, energy } = REGIMES[regime];

@@ -98,3 +98,20 @@ test('the table is words for the clipboard, a column a version', () => {
   expect(table[0]).toEqual(['One bowl', 'a', 'b', 'c']);
   expect(new Set(table.map(({ length }) => length))).toEqual(new Set([4]));
 });
+
+test('a lower bound has no interval beside it and no share of change', () => {
+  const unknown = {
+    ...base('cream-heavy', 40),
+    lines: [...base('cream-heavy', 40).lines, { ...line('l4', 'carrot', 0), foodId: null, grams: null }],
+  };
+  const open = version(2, unknown);
+  for (const pair of [
+    [WITH, open],
+    [open, WITH],
+  ]) {
+    const cells = compareRows(pair, ['saturatedFatG'])[0]?.cells ?? [];
+    const [bound, whole] = pair[0] === open ? cells : [cells[1], cells[0]];
+    expect(bound).toMatchObject({ text: expect.stringMatching(/^at least/), aside: '' });
+    expect(whole?.aside).toMatch(/^[\d.]+ to [\d.]+$/);
+  }
+});

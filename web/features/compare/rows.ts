@@ -70,13 +70,15 @@ export function compareRows(columns: readonly VersionBody[], nutrients: readonly
 }
 
 function nutrientRow(key: Nutrient, columns: readonly VersionBody[], first: VersionBody): CompareRow {
-  const { value: before, notKnown: unlike } = first.analysis.perServing[key];
+  const { value: before, atLeast: open, notKnown: unlike } = first.analysis.perServing[key];
   const cells = columns.map((version): CompareCell => {
     const { value, low, high, atLeast, notKnown } = version.analysis.perServing[key];
     if (notKnown) return { text: 'not worked out when this was kept', aside: '', value: null, differs: false };
     const differs = version !== first && !unlike && Math.abs(value - before) > Math.max(before * SAME, 1e-6);
-    const by = differs && before > 0 ? `, ${value > before ? '+' : '−'}${Math.round((Math.abs(value - before) / before) * 100)} %` : '';
-    return { text: `${atLeast ? 'at least ' : ''}${figure(value)}`, aside: `${figure(low)} to ${figure(high)}${by}`, value, differs };
+    // A share of a lower bound would read as the share of the whole.
+    const by = differs && before > 0 && !open ? `, ${value > before ? '+' : '−'}${Math.round((Math.abs(value - before) / before) * 100)} %` : '';
+    if (atLeast) return { text: `at least ${figure(value)}`, aside: '', value, differs };
+    return { text: figure(value), aside: `${figure(low)} to ${figure(high)}${by}`, value, differs };
   });
   return {
     key,

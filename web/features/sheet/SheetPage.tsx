@@ -98,7 +98,9 @@ export function SheetPage({ sheet, recipe, regimeName, kept, needs, changes }: P
             <p>
               {borne.length > 0
                 ? `${borne.map(({ words: said }) => said).join(', ')}. Have it confirmed before it is printed anywhere.`
-                : 'No content claim of these rules.'}
+                : incomplete.length > 0
+                  ? 'Nothing is told while it is unfinished.'
+                  : 'No content claim of these rules.'}
             </p>
             {textClaims.length > 0 && (
               <ul className="mt-1">
@@ -191,15 +193,22 @@ function Allergens({ sheet: { allergens, diets, regime }, recipe }: { sheet: She
     <Part title="Allergens in the bowl, by the ingredients">
       {STATES.map(([state, said]) => {
         const rows = allergens.filter((one) => one.scopes.bowl === state);
+        const causes = [...new Set(rows.map(via))].map((cause) => ({ cause, from: rows.filter((row) => via(row) === cause) }));
         return rows.length === 0 ? null : (
           <p key={state}>
             {said}:{' '}
-            {rows.map((row, at) => (
-              <span key={row.id}>
+            {causes.map(({ cause, from }, at) => (
+              <span key={cause}>
                 {at > 0 && '; '}
-                <strong className={state === 'contains' ? 'font-extrabold uppercase' : ''}>{ALLERGEN_LABELS[row.id]}</strong>
-                {via(row) && <span className="text-kale-soft"> ({via(row)})</span>}
-                {!row.declared && <span className="text-kale-soft">, not asked for by {regime.toUpperCase()} rules</span>}
+                <AllergenNames rows={from.filter(({ declared }) => declared)} loud={state === 'contains'} />
+                {from.some(({ declared }) => !declared) && (
+                  <>
+                    {from.some(({ declared }) => declared) && ', and '}
+                    <AllergenNames rows={from.filter(({ declared }) => !declared)} loud={state === 'contains'} />
+                    <span className="text-kale-soft">, not asked for by {regime.toUpperCase()} rules</span>
+                  </>
+                )}
+                {cause && <span className="text-kale-soft"> ({cause})</span>}
               </span>
             ))}
             .
@@ -216,6 +225,14 @@ function Allergens({ sheet: { allergens, diets, regime }, recipe }: { sheet: She
     </Part>
   );
 }
+
+const AllergenNames = ({ rows, loud }: { rows: readonly AllergenVerdict[]; loud: boolean }) =>
+  rows.map(({ id }, at) => (
+    <span key={id}>
+      {at > 0 && ', '}
+      <strong className={loud ? 'font-extrabold uppercase' : ''}>{ALLERGEN_LABELS[id]}</strong>
+    </span>
+  ));
 
 function Ingredients({ rows }: { rows: readonly SheetIngredient[] }) {
   return rows.map(({ text, grams, allergens, checks, usual }, at) => (
@@ -286,14 +303,16 @@ function Figures({ sheet: { figures, energyShares } }: { sheet: Sheet }) {
         </tbody>
       </table>
       {open.length > 0 && <p className="text-kale-soft">Not known: {open.map(({ nutrient }) => nutrientName(nutrient)).join(', ')}.</p>}
-      <p>
-        Energy from{' '}
-        {(Object.entries(energyShares) as [string, number][])
-          .filter(([, share]) => share >= 0.005)
-          .map(([name, share]) => `${name} ${whole(100 * share)} %`)
-          .join(', ')}
-        .
-      </p>
+      {!figures.some(({ nutrient, perServing }) => nutrient === 'energyKcal' && perServing.atLeast) && (
+        <p>
+          Energy from{' '}
+          {(Object.entries(energyShares) as [string, number][])
+            .filter(([, share]) => share >= 0.005)
+            .map(([name, share]) => `${name} ${whole(100 * share)} %`)
+            .join(', ')}
+          .
+        </p>
+      )}
     </section>
   );
 }
