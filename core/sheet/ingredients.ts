@@ -38,7 +38,7 @@ export function sheetIngredients(written: Recipe, regime: RegimeId, ofKitchen: S
 }
 
 /** As it goes in, edible grams; what is said of one bowl, for all of them. */
-function gramsOf({ grams, perBowl }: Line, servings = 1): number | null {
+export function gramsOf({ grams, perBowl }: Line, servings = 1): number | null {
   if (!grams) return null;
   return perBowl ? grams.best * servings : grams.best;
 }

@@ -4,7 +4,8 @@ import { kitchenMeasure } from '../food/measure.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Category } from '../vocabulary/category.ts';
 import type { Food } from '../vocabulary/food.ts';
-import { countedLines, type Line, type Recipe, STAGES, type Stage } from '../vocabulary/recipe.ts';
+import { countedLines, type Recipe, STAGES, type Stage } from '../vocabulary/recipe.ts';
+import { gramsOf } from './ingredients.ts';
 
 export interface WeighedOut {
   stage: Stage;
@@ -30,11 +31,6 @@ export function weighOut(recipe: Recipe, shelf: Shelf): WeighedOut[] {
       });
     return items.length > 0 ? [{ stage, items }] : [];
   });
-}
-
-function gramsOf({ grams, perBowl }: Line, servings = 1): number | null {
-  if (!grams) return null;
-  return perBowl ? grams.best * servings : grams.best;
 }
 
 export const AISLES = [

@@ -274,7 +274,7 @@ function Figures({ sheet: { figures, energyShares } }: { sheet: Sheet }) {
               one bowl
             </th>
             <th scope="col" className="pl-2 text-right font-normal text-kale-soft">
-              low to high
+              unrounded range
             </th>
             <th scope="col" className="pl-2 text-right">
               100 g
