@@ -98,9 +98,11 @@ test.describe('with the demo kitchen', () => {
 
     test('shows what was asked at once, and goes back with a message', async ({ page, server }) => {
       let refuse = () => {};
+      // Made before the request comes: on a slow day it comes after the tick is seen.
+      const refused = new Promise<void>((resolve) => (refuse = resolve));
       await page.route('**/api/settings', async (route) => {
         if (route.request().method() !== 'PUT') return route.continue();
-        await new Promise<void>((resolve) => (refuse = resolve));
+        await refused;
         await route.fulfill({
           status: 503,
           contentType: 'application/problem+json',
