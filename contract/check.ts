@@ -73,6 +73,9 @@ export function checkRecipe(recipe: Recipe, knowsFood: KnowsFood, at = '/recipe'
   if (faults.length > 0) refuse(faults.map(({ path, code, message }) => ({ path: `${at}${path}`, code: code as ProblemCode, message })));
 }
 
+/** Needs that are kept for any soup, or asked of many, can name no line. */
+export const ANY_SOUP: Recipe = { title: 'any soup', lines: [], steps: [] };
+
 export function checkNeeds(needs: Needs, recipe: Recipe, knowsFood: KnowsFood, at = '/needs'): void {
   const faults = needsFaults(needs, recipe, knowsFood);
   if (faults.length > 0) refuse(faults.map(({ path, code, message }) => ({ path: `${at}${path}`, code: code as ProblemCode, message })));

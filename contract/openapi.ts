@@ -6,11 +6,14 @@ import { PROBLEMS } from './problems.ts';
 import {
   adaptSchema,
   analyseSchema,
+  changeLarderSchema,
   changeOwnFoodSchema,
   changePreparationSchema,
+  demoSchema,
   draftSchema,
   flowTestSchema,
   labelSchema,
+  larderSchema,
   methodSchema,
   newSoupSchema,
   newVersionSchema,
@@ -23,9 +26,12 @@ import {
   readSchema,
   settingsSchema,
   sheetSchema,
+  versionLabelSchema,
+  viewSchema,
 } from './schemas.ts';
 import { boolean, list, number, object, ref, string } from './shapes.ts';
 import { SHEET } from './sheetReply.ts';
+import { SOUP_SORTS } from './types.ts';
 
 const json = (schema: unknown) => ({ content: { 'application/json': { schema } } });
 const problem = { description: 'A problem', content: { 'application/problem+json': { schema: ref('Problem') } } };
@@ -138,8 +144,26 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     },
   },
   '/api/soups': {
-    get: { summary: 'All soups', reply: object({ soups: list(ref('Soup')), next: string, total: number }, ['next']) },
+    get: {
+      summary: 'Soups, sorted, searched and filtered',
+      query: [
+        { name: 'q', schema: string },
+        { name: 'without', schema: string },
+        { name: 'checks', schema: { enum: ['1'] } },
+        { name: 'archived', schema: { enum: ['1'] } },
+        { name: 'needs', schema: { ...string, description: 'Needs of a bowl, in JSON; one version of the soup answers them' } },
+        { name: 'main', schema: { ...string, description: 'The food the soup is known by' } },
+        { name: 'larder', schema: { enum: ['1'] } },
+        { name: 'limit', schema: { type: 'integer', minimum: 1, maximum: 200, default: 100 } },
+        { name: 'after', schema: string },
+        { name: 'sort', schema: { enum: SOUP_SORTS } },
+      ],
+      reply: object({ soups: list(ref('Soup')), next: string, total: number }, ['next']),
+    },
     post: { summary: 'Add a soup', body: newSoupSchema, reply: ref('Soup'), status: 201 },
+  },
+  '/api/soups/mains': {
+    get: { summary: 'Foods that soups are known by', reply: object({ foods: list(object({ foodId: string, name: string, soups: number })) }) },
   },
   '/api/soups/{id}': {
     get: { summary: 'One soup', reply: ref('Soup') },
@@ -154,6 +178,9 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     post: { summary: 'Keep a version; it never changes', body: newVersionSchema, reply: ref('Version'), status: 201 },
   },
   '/api/soups/{id}/versions/{key}': { get: { summary: 'One version, by id or number', reply: ref('Version') } },
+  '/api/soups/{id}/versions/{key}/label': {
+    put: { summary: 'Rename a version or put it aside; what was kept stays', body: versionLabelSchema, reply: ref('VersionSummary') },
+  },
   '/api/soups/{id}/flow-tests': {
     get: { summary: 'Flow tests of a soup, newest first', reply: object({ flowTests: list(ref('FlowTest')) }) },
     post: { summary: 'Note a flow test', body: flowTestSchema, reply: ref('FlowTest'), status: 201 },
@@ -170,6 +197,23 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
   '/api/presets/{id}': {
     put: { summary: 'Change a preset', body: presetSchema, reply: ref('Preset') },
     delete: { summary: 'Drop a preset', reply: object({ gone: boolean }) },
+  },
+  '/api/larder': {
+    get: { summary: 'What stands in the larder, what is to be used first before the rest', reply: object({ larder: list(ref('LarderEntry')) }) },
+    post: { summary: 'Put something in, all or none', body: larderSchema, reply: object({ larder: list(ref('LarderEntry')) }), status: 201 },
+  },
+  '/api/larder/{id}': {
+    put: { summary: 'Change what is there', body: changeLarderSchema, reply: ref('LarderEntry') },
+    delete: { summary: 'Take it out', reply: object({ gone: boolean }) },
+  },
+  '/api/views': {
+    get: { summary: 'What the list of soups was asked before', reply: object({ views: list(ref('View')) }) },
+    post: { summary: 'Keep what the list is asked', body: viewSchema, reply: ref('View'), status: 201 },
+  },
+  '/api/views/{id}': { delete: { summary: 'Forget a view', reply: object({ gone: boolean }) } },
+  '/api/demo': {
+    get: { summary: 'The soups that came with the program', reply: object({ shown: number, hidden: number }) },
+    put: { summary: 'Put them away, or bring them back', body: demoSchema, reply: object({ shown: number, hidden: number }) },
   },
   '/api/settings': {
     get: { summary: 'The settings of the kitchen', reply: ref('Settings') },

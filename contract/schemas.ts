@@ -269,3 +269,19 @@ export const pinSchema = Joi.object({
   revision: Joi.number().integer().min(0).required(),
 });
 export const phraseSchema = Joi.object({ text: Joi.string().pattern(/\S/).max(400).required(), foodId: id.allow(null).required() });
+
+const ofLarder = {
+  foodId: id.required(),
+  grams: Joi.number().min(1).max(MOST_GRAMS).required(),
+  useBy: day.allow(null).required(),
+  note: Joi.string().allow('').max(500).required(),
+};
+export const larderSchema = Joi.object({ entries: Joi.array().items(Joi.object(ofLarder)).min(1).max(200).required() });
+export const changeLarderSchema = Joi.object({ ...ofLarder, revision: revision.required() });
+export const viewSchema = Joi.object({ name: Joi.string().pattern(/\S/).max(100).required(), query: Joi.string().allow('').max(4000).required() });
+export const demoSchema = Joi.object({ shown: Joi.boolean().required() });
+export const versionLabelSchema = Joi.object({
+  name: Joi.string().pattern(/\S/).max(200).required(),
+  archived: Joi.boolean().required(),
+  revision: revision.required(),
+});

@@ -110,6 +110,17 @@ export interface VersionSummary extends Partial<VersionDigest> {
   name: string;
   reason: string;
   createdAt: string;
+  /** Put aside: it is still there, and no list offers it first. */
+  archived?: true;
+  /** Of its name and whether it is put aside; what was kept never changes. */
+  labelRevision?: number;
+}
+
+/** How a version answers what the list was asked for, by today's rows and labels. */
+export interface VersionAnswer {
+  versionId: string;
+  number: number;
+  state: 'meets' | 'likely' | 'cannotTell';
 }
 
 export interface SoupSummary {
@@ -121,6 +132,40 @@ export interface SoupSummary {
   versions: VersionSummary[];
   /** True when today's rows and labels see the newest version otherwise than when it was kept. */
   newestChanged?: boolean;
+  /** It came with the program. */
+  demo?: true;
+  /** Present when the list was asked with needs: the versions that do. */
+  answers?: VersionAnswer[];
+  /** Present when the list was asked for what uses the larder: its foods that this soup takes. */
+  uses?: LarderUse[];
+}
+
+/** Something in the larder. */
+export interface LarderEntry {
+  id: string;
+  foodId: string;
+  grams: number;
+  /** The day it is to be used by, or null. */
+  useBy: string | null;
+  note: string;
+  revision: number;
+  updatedAt: string;
+}
+export type NewLarderEntry = Omit<LarderEntry, 'id' | 'revision' | 'updatedAt'>;
+export type LarderUse = Pick<LarderEntry, 'foodId' | 'useBy'>;
+
+/** What the list of soups was asked, under a name. */
+export interface SavedView {
+  id: string;
+  name: string;
+  /** As it stands in the address, without the question mark. */
+  query: string;
+}
+
+/** The soups that came with the program. */
+export interface DemoHouse {
+  shown: number;
+  hidden: number;
 }
 
 export const SOUP_SORTS = ['updated', 'title', 'energy', 'sodium'] as const;
@@ -134,6 +179,12 @@ export interface SoupQuery {
   without: AllergenId[];
   checks: boolean;
   archived: boolean;
+  /** What one of its versions must answer; the rest of a bowl's needs is asked of a soup by itself. */
+  needs?: Needs;
+  /** Soups that are known by this food. */
+  mainFood?: string;
+  /** Only soups that take something of the larder. */
+  larder?: boolean;
   limit: number;
   after?: string;
   sort: SoupSort;

@@ -10,6 +10,7 @@ import { jsonOnly, loopbackOnly, notAllowed, notFound, route, sendProblem } from
 import { bookRoutes } from './routes/book.ts';
 import { foodRoutes } from './routes/foods.ts';
 import { healthRoutes } from './routes/health.ts';
+import { houseRoutes } from './routes/house.ts';
 import { knowledgeRoutes } from './routes/knowledge.ts';
 import { ownFoodRoutes } from './routes/ownFoods.ts';
 import { preparationRoutes } from './routes/preparations.ts';
@@ -72,6 +73,7 @@ function apiRoutes(context: Context): RequestHandler {
     soupRoutes,
     soupsRoutes,
     bookRoutes,
+    houseRoutes,
     preparationRoutes,
     settingsRoutes,
   ])

@@ -8,6 +8,7 @@ import { openDatabase } from './database.ts';
 import { settingsReader } from './repositories/settings.ts';
 import { type Book, makeBook } from './services/book.ts';
 import { type HeavyWork, threads } from './services/heavyWork.ts';
+import { type House, makeHouse } from './services/house.ts';
 import { type Clock, type Kitchen, makeKitchen } from './services/kitchen.ts';
 import { type Knowledge, makeKnowledge } from './services/knowledge.ts';
 import { makeOwnFoods, type OwnFoods } from './services/ownFoods.ts';
@@ -23,6 +24,7 @@ export interface Context {
   knowledge: Knowledge;
   kitchen: Kitchen;
   book: Book;
+  house: House;
   preparations: Preparations;
   heavy: HeavyWork;
   close(): Promise<void>;
@@ -52,6 +54,7 @@ export async function makeContext(config: Config, parts: { clock?: Clock; heavy?
     heavy,
     kitchen: makeKitchen(db, shelf, clock, book.priceList),
     book,
+    house: makeHouse(db, shelf, clock),
     preparations: makePreparations(db, clock),
     async close() {
       await heavy.close();

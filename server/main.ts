@@ -18,6 +18,8 @@ async function start() {
     if (error)
       refuse(`Cannot listen on ${host}:${port}: ${error.message}. Set PORT to a free one; a second kitchen needs a KIND_LADLE_DB of its own too.`);
     const address = server.address();
+    // Where rows or rules have changed since the kitchen was last open; nobody waits for it.
+    context.kitchen.freshen().catch((why: unknown) => context.log.error(why, 'what versions answer needs with could not be worked out anew'));
     console.log(`ready http://${host}:${typeof address === 'object' && address ? address.port : port}`);
   });
 

@@ -9,13 +9,19 @@ import { DEMO_SOUPS } from './soups.ts';
 import { FOR_TABLES } from './tables.ts';
 import PLANNED from './versions.json' with { type: 'json' };
 
-/**
- * Fills an empty kitchen with the house soups, each as it was written and as it was made for a table, and what their foods cost; leaves any other kitchen alone.
- * Prices are put again where a start was cut short; the soups are one act, so that the house is whole or empty.
- */
+/** Fills an empty kitchen with the house soups; leaves any other kitchen alone. */
 export async function loadDemo(kitchen: Kitchen, book: Book, shelf: Shelf): Promise<void> {
-  if (!(await kitchen.isEmpty())) return;
-  await book.putPrices(Object.entries(DEMO_PRICES).map(([foodId, perKg]) => ({ foodId, perKg, currency: DEMO_CURRENCY, date: DEMO_PRICES_PAID })));
+  if (await kitchen.isEmpty()) await addDemo(kitchen, book, shelf);
+}
+
+/**
+ * Adds the house soups, each as it was written and as it was made for a table, and what their foods cost where no price is noted.
+ * Prices come first and are put again where a start was cut short; the soups are one act, so that the house is whole or as it was.
+ */
+export async function addDemo(kitchen: Kitchen, book: Book, shelf: Shelf): Promise<void> {
+  const noted = new Set((await book.prices()).map(({ foodId }) => foodId));
+  const missing = Object.entries(DEMO_PRICES).filter(([foodId]) => !noted.has(foodId));
+  await book.putPrices(missing.map(([foodId, perKg]) => ({ foodId, perKg, currency: DEMO_CURRENCY, date: DEMO_PRICES_PAID })));
   await kitchen.addHouse(
     [...DEMO_SOUPS].reverse().map((text) => {
       const { recipe } = readRecipe(text, { measures: 'metric' }, shelf);

@@ -6,8 +6,9 @@ import { ownFoods } from './003-ownFoods.ts';
 import { labelPins } from './004-labelPins.ts';
 import { largeHouse } from './005-largeHouse.ts';
 import { preparations } from './006-preparations.ts';
+import { houseAtWork } from './007-houseAtWork.ts';
 
-export const MIGRATIONS: readonly Knex.Migration[] = [first, kitchenBook, ownFoods, labelPins, largeHouse, preparations];
+export const MIGRATIONS: readonly Knex.Migration[] = [first, kitchenBook, ownFoods, labelPins, largeHouse, preparations, houseAtWork];
 
 /** Knex wants a source; the list in code is it. */
 export const migrationSource: Knex.MigrationSource<{ name: string; migration: Knex.Migration }> = {

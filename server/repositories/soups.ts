@@ -1,12 +1,24 @@
 /** Soups, drafts and versions as SQLite stores them, turned into domain values here and nowhere else. */
 import { createHash } from 'node:crypto';
 import type { Knex } from 'knex';
-import type { DraftBody, FoodUse, SoupQuery, SoupSort, SoupSummary, VersionBody, VersionDigest, VersionSummary } from '../../contract/types.ts';
+import type {
+  DemoHouse,
+  DraftBody,
+  FoodUse,
+  SoupQuery,
+  SoupSort,
+  SoupSummary,
+  VersionAnswer,
+  VersionBody,
+  VersionDigest,
+  VersionSummary,
+} from '../../contract/types.ts';
 import { type KeptAnalysis, readSnapshot, SNAPSHOT_SHAPE } from '../../core/analysis/snapshot.ts';
 import { rowText } from '../../core/food/rowText.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import type { Food } from '../../core/vocabulary/food.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
+import { type Strictness, whereMeets } from './facts.ts';
 import { packed, packedText, readable, unpacked } from './packed.ts';
 
 /** A version as it was kept, with the rows it was computed from: [food id, hash of the row]. */
@@ -33,6 +45,8 @@ interface SoupRow {
   energy_kcal: number | null;
   sodium_mg: number | null;
   worked_out: number;
+  /** Null for the house's own. */
+  demo: 'shown' | 'hidden' | null;
 }
 
 interface DraftRow {
@@ -57,6 +71,8 @@ interface VersionRow {
   snapshot: number;
   foods: string;
   summary: string;
+  archived: number;
+  label_revision: number;
 }
 
 interface DocumentRow {
@@ -80,12 +96,14 @@ export function rowHash(food: Food): string {
 const titleKey = (title: string): string => title.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 const notesOf = (notes: string | null) => (notes === null ? {} : { notes: readable<Record<string, string>>(notes) ?? {} });
-const toSummary = ({ id, number, name, reason, created_at, summary }: VersionRow): VersionSummary => ({
+const toSummary = ({ id, number, name, reason, created_at, summary, archived, label_revision }: VersionRow): VersionSummary => ({
   id,
   number,
   name,
   reason,
   createdAt: created_at,
+  ...(archived === 1 ? { archived: true } : {}),
+  labelRevision: label_revision,
   ...readable<VersionDigest>(summary),
 });
 const toSoup = (row: SoupRow, versions: VersionSummary[]): SoupSummary => ({
@@ -95,7 +113,10 @@ const toSoup = (row: SoupRow, versions: VersionSummary[]): SoupSummary => ({
   archived: row.archived === 1,
   updatedAt: row.updated_at,
   versions,
+  ...(row.demo === null ? {} : { demo: true }),
 });
+/** What stands for a soup: its newest version that is not put aside. */
+const newestOf = (rows: readonly VersionRow[]): VersionRow | undefined => rows.findLast(({ archived }) => archived === 0);
 const toVersion = (row: VersionRow, document: DocumentRow): KeptVersion => ({
   ...toSummary(row),
   recipe: unpacked(document.recipe) as Recipe,
@@ -150,7 +171,7 @@ export interface SoupPage {
 }
 
 export const soupReader = (db: Knex) => ({
-  async page({ q, without, checks, archived, limit, after, sort }: SoupQuery): Promise<SoupPage> {
+  async page({ q, without, checks, archived, needs, mainFood, larder, limit, after, sort }: SoupQuery): Promise<SoupPage> {
     const { column, descending } = SORTS[sort];
     const filtered = db<SoupRow>('soups').where({ archived: archived ? 1 : 0 });
     const words = asWords(q);
@@ -167,6 +188,9 @@ export const soupReader = (db: Knex) => ({
         [...without],
       );
     }
+    if (needs) filtered.whereIn('id', answering(db, needs, checks ? 'open' : 'likely').select('v.soup_id'));
+    if (mainFood !== undefined) filtered.whereIn('id', unarchived(db).where({ 'f.main_food': mainFood }).select('v.soup_id'));
+    if (larder) filtered.whereIn('id', db('soup_foods').join('larder', 'larder.food_id', 'soup_foods.food_id').select('soup_foods.soup_id'));
     const [{ total }] = (await filtered.clone().count({ total: '*' })) as unknown as [{ total: number }];
     const place = after === undefined ? null : placeOf(after);
     const way = descending ? '<' : '>';
@@ -184,19 +208,31 @@ export const soupReader = (db: Knex) => ({
       )
       .orderBy(['soup_id', 'number']);
     const bySoup = groupedBy(versions, ({ soup_id }) => soup_id);
+    const ids = shown.map(({ id }) => id);
+    const answers = needs ? await answersOf(db, needs, ids, checks) : null;
+    const uses = larder ? await larderUses(db, ids) : null;
     return {
-      soups: shown.map((row) => toSoup(row, (bySoup.get(row.id) ?? []).map(toSummary))),
+      soups: shown.map((row) => ({
+        ...toSoup(row, (bySoup.get(row.id) ?? []).map(toSummary)),
+        ...(answers ? { answers: answers.get(row.id) ?? [] } : {}),
+        ...(uses ? { uses: uses.get(row.id) ?? [] } : {}),
+      })),
       ...(rows.length > limit && last ? { next: cursorOf(last.place, last.id) } : {}),
       total,
-      newest: [...bySoup.values()].map((list) => {
-        const row = list.at(-1) as VersionRow;
-        return { id: row.id, soupId: row.soup_id, foods: readable<[string, string][]>(row.foods) ?? [], dataVersion: row.data_version };
+      newest: [...bySoup.values()].flatMap((list) => {
+        const row = newestOf(list);
+        return row ? { id: row.id, soupId: row.soup_id, foods: readable<[string, string][]>(row.foods) ?? [], dataVersion: row.data_version } : [];
       }),
     };
   },
   /** Whether the kitchen has no soup at all, archived ones counted. */
   async isEmpty(): Promise<boolean> {
     return (await db('soups').select('id').first()) === undefined;
+  },
+  async demo(): Promise<DemoHouse> {
+    const rows: { demo: string; soups: number }[] = await db('soups').whereNotNull('demo').groupBy('demo').select('demo').count({ soups: '*' });
+    const of = (state: string) => rows.find(({ demo }) => demo === state)?.soups ?? 0;
+    return { shown: of('shown'), hidden: of('hidden') };
   },
   async one(id: string): Promise<SoupSummary | null> {
     const row = await db<SoupRow>('soups').where({ id }).first();
@@ -241,8 +277,9 @@ export const soupReader = (db: Knex) => ({
 
 export const soupWriter = (trx: Knex.Transaction) => ({
   ...soupReader(trx),
-  async insertSoup(id: string, title: string, now: string): Promise<void> {
-    await trx('soups').insert({ id, title, title_key: titleKey(title), revision: 1, archived: 0, created_at: now, updated_at: now });
+  async insertSoup(id: string, title: string, now: string, demo = false): Promise<void> {
+    const row = { id, title, title_key: titleKey(title), revision: 1, archived: 0, created_at: now, updated_at: now };
+    await trx('soups').insert({ ...row, demo: demo ? 'shown' : null });
     const [number] = await trx('soup_numbers').insert({ soup_id: id });
     await trx('soup_words').insert({ rowid: number, title, foods: '' });
   },
@@ -253,6 +290,8 @@ export const soupWriter = (trx: Knex.Transaction) => ({
       .update({
         ...(title === undefined ? {} : { title, title_key: titleKey(title) }),
         ...(archived === undefined ? {} : { archived: archived ? 1 : 0 }),
+        // Brought back by hand it is shown like any other.
+        ...(archived === false ? { demo: trx.raw("case demo when 'hidden' then 'shown' else demo end") as unknown as 'shown' } : {}),
         revision,
         updated_at: now,
       });
@@ -299,6 +338,8 @@ export const soupWriter = (trx: Knex.Transaction) => ({
       snapshot: SNAPSHOT_SHAPE,
       foods: JSON.stringify(pairs.map(([id, hash]) => [id, hash])),
       summary: JSON.stringify(version.digest),
+      archived: 0,
+      label_revision: 1,
     });
     await trx<DocumentRow>('version_documents').insert({
       version_id: version.id,
@@ -308,13 +349,88 @@ export const soupWriter = (trx: Knex.Transaction) => ({
       notes: version.notes ? JSON.stringify(version.notes) : null,
     });
     await putFoods(trx, soupId, version.id, version.recipe);
-    const { contains, checks, energyKcal, sodiumMg } = version.digest;
-    await trx<SoupRow>('soups').where({ id: soupId }).update({ energy_kcal: energyKcal, sodium_mg: sodiumMg, worked_out: 1 });
-    await trx('soup_allergens').where({ soup_id: soupId }).delete();
-    const states = [...contains.map((allergen) => ({ allergen, state: 'contains' })), ...checks.map((allergen) => ({ allergen, state: 'check' }))];
-    if (states.length > 0) await trx('soup_allergens').insert(states.map((one) => ({ soup_id: soupId, ...one })));
+    await putNewest(trx, soupId);
+  },
+  /** What a version is called and whether it is put aside; all else of it stays as it was kept. */
+  async putLabel(
+    soupId: string,
+    versionId: string,
+    { name, archived, revision }: { name: string; archived: boolean; revision: number },
+  ): Promise<void> {
+    await trx<VersionRow>('versions')
+      .where({ id: versionId })
+      .update({ name, archived: archived ? 1 : 0, label_revision: revision });
+    await putNewest(trx, soupId);
+  },
+  /** Shows the soups that came with the program, or puts away those that are shown; what was archived by hand stays where it is. */
+  async showDemo(shown: boolean, now: string): Promise<void> {
+    const [from, to] = shown ? (['hidden', 'shown'] as const) : (['shown', 'hidden'] as const);
+    await trx<SoupRow>('soups')
+      .where({ demo: from, archived: shown ? 1 : 0 })
+      .update({ demo: to, archived: shown ? 0 : 1, revision: trx.raw('revision + 1'), updated_at: now });
   },
 });
+
+const unarchived = (db: Knex) => db('versions as v').join('version_facts as f', 'f.version_id', 'v.id').where({ 'v.archived': 0 });
+
+/** Versions that answer. */
+function answering(db: Knex, needs: Needs, how: Strictness): Knex.QueryBuilder {
+  const query = unarchived(db);
+  whereMeets(query, needs, how);
+  return query;
+}
+
+/** By soup, the versions that answer, the newest first, each with how surely. */
+async function answersOf(db: Knex, needs: Needs, soupIds: readonly string[], open: boolean): Promise<Map<string, VersionAnswer[]>> {
+  const asked = async (how: Strictness): Promise<{ id: string; soup_id: string; number: number }[]> =>
+    answering(db, needs, how)
+      .whereIn('v.soup_id', [...soupIds])
+      .select('v.id', 'v.soup_id', 'v.number')
+      .orderBy('v.number', 'desc');
+  const idsOf = async (how: Strictness) => new Set((await asked(how)).map(({ id }) => id));
+  const meets = await idsOf('meets');
+  const likely = await idsOf('likely');
+  const all = await asked(open ? 'open' : 'likely');
+  return new Map(
+    [...groupedBy(all, ({ soup_id }) => soup_id)].map(([soupId, rows]) => [
+      soupId,
+      rows.map(({ id, number }) => ({ versionId: id, number, state: meets.has(id) ? 'meets' : likely.has(id) ? 'likely' : 'cannotTell' })),
+    ]),
+  );
+}
+
+/** By soup, what it takes of the larder, what is to be used first before the rest. */
+async function larderUses(db: Knex, soupIds: readonly string[]): Promise<Map<string, { foodId: string; useBy: string | null }[]>> {
+  const rows: { soup_id: string; food_id: string; use_by: string | null }[] = await db('larder')
+    .join('soup_foods', 'soup_foods.food_id', 'larder.food_id')
+    .whereIn('soup_foods.soup_id', [...soupIds])
+    .groupBy('soup_foods.soup_id', 'larder.food_id')
+    .select('soup_foods.soup_id', 'larder.food_id')
+    .min({ use_by: 'larder.use_by' })
+    .orderByRaw("coalesce(use_by, '9999'), larder.food_id");
+  return new Map(
+    [...groupedBy(rows, ({ soup_id }) => soup_id)].map(([soupId, list]) => [
+      soupId,
+      list.map(({ food_id, use_by }) => ({ foodId: food_id, useBy: use_by })),
+    ]),
+  );
+}
+
+/** Writes beside the soup what its newest version shows. */
+async function putNewest(trx: Knex.Transaction, soupId: string): Promise<void> {
+  const rows: VersionRow[] = await trx<VersionRow>('versions').where({ soup_id: soupId }).orderBy('number');
+  const newest = newestOf(rows);
+  const digest = newest ? readable<VersionDigest>(newest.summary) : null;
+  await trx<SoupRow>('soups')
+    .where({ id: soupId })
+    .update({ energy_kcal: digest?.energyKcal ?? null, sodium_mg: digest?.sodiumMg ?? null, worked_out: digest?.contains ? 1 : 0 });
+  await trx('soup_allergens').where({ soup_id: soupId }).delete();
+  const states = [
+    ...(digest?.contains ?? []).map((allergen) => ({ allergen, state: 'contains' })),
+    ...(digest?.checks ?? []).map((allergen) => ({ allergen, state: 'check' })),
+  ];
+  if (states.length > 0) await trx('soup_allergens').insert(states.map((one) => ({ soup_id: soupId, ...one })));
+}
 
 const numberOf = (trx: Knex.Transaction, soupId: string) => trx('soup_numbers').select('number').where({ soup_id: soupId });
 

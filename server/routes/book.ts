@@ -1,15 +1,11 @@
 /** Prices, the kitchen's own presets, flow tests. */
 import { Router } from 'express';
-import { checkBody, checkNeeds } from '../../contract/check.ts';
+import { ANY_SOUP, checkBody, checkNeeds } from '../../contract/check.ts';
 import { flowTestSchema, presetSchema, priceSchema } from '../../contract/schemas.ts';
 import type { KitchenPreset, NewFlowTest } from '../../contract/types.ts';
 import type { Price } from '../../core/bowl/cost.ts';
-import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
-
-/** A preset is for any soup: it can name no line. */
-const ANY_SOUP: Recipe = { title: 'any soup', lines: [], steps: [] };
 
 export const bookRoutes = ({ book, shelf }: Context): Router => {
   const checkedPreset = (body: unknown): Omit<KitchenPreset, 'id'> => {

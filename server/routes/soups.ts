@@ -1,8 +1,9 @@
 import { type Request, Router } from 'express';
-import { checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
+import { ANY_SOUP, checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
-import { draftSchema, newSoupSchema, newVersionSchema, patchSoupSchema } from '../../contract/schemas.ts';
+import { draftSchema, needsSchema, newSoupSchema, newVersionSchema, patchSoupSchema, versionLabelSchema } from '../../contract/schemas.ts';
 import { type DraftBody, type NewVersion, SOUP_SORTS, type SoupQuery, type SoupSort } from '../../contract/types.ts';
+import { notForLists } from '../../core/swap/facts.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import { ALLERGENS, type AllergenId } from '../../core/vocabulary/allergens.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
@@ -12,12 +13,16 @@ import { notAllowed, route } from '../http.ts';
 const DEFAULT_LIMIT = 100;
 const MOST = 200;
 
-/** What is asked of the list, from the address. Throws a 400 Problem. */
-function soupQuery(query: Request['query']): SoupQuery {
-  const text = (key: string): string | undefined => {
+/** Needs are an object, and may name every food of a family. */
+const MOST_NEEDS = 20_000;
+
+/** What is asked of the list, from the address. Throws a 400 or 422 Problem. */
+function soupQuery(query: Request['query'], knows: (id: string) => boolean): SoupQuery {
+  const text = (key: string, most = 500): string | undefined => {
     const value = query[key];
     if (value === undefined) return undefined;
-    if (typeof value !== 'string' || value.length > 500) throw new Problem('query.invalid', `${key} must be given once, in at most 500 characters.`);
+    if (typeof value !== 'string' || value.length > most)
+      throw new Problem('query.invalid', `${key} must be given once, in at most ${most} characters.`);
     return value;
   };
   const limit = Number(text('limit') ?? DEFAULT_LIMIT);
@@ -28,15 +33,37 @@ function soupQuery(query: Request['query']): SoupQuery {
   const unknown = without.find((id) => !(ALLERGENS as readonly string[]).includes(id));
   if (unknown !== undefined) throw new Problem('query.invalid', `without names allergens; ${unknown} is none.`);
   const after = text('after');
+  const needs = askedNeeds(text('needs', MOST_NEEDS), knows);
+  const mainFood = text('main');
   return {
     q: text('q') ?? '',
     without: without as AllergenId[],
     checks: text('checks') === '1',
     archived: text('archived') === '1',
+    ...(needs ? { needs } : {}),
+    ...(mainFood === undefined ? {} : { mainFood }),
+    larder: text('larder') === '1',
     limit,
     sort: sort as SoupSort,
     ...(after === undefined ? {} : { after }),
   };
+}
+
+/** `{}` asks nothing. */
+function askedNeeds(text: string | undefined, knows: (id: string) => boolean): Needs | undefined {
+  if (text === undefined) return undefined;
+  let body: unknown;
+  try {
+    body = JSON.parse(text);
+  } catch {
+    throw new Problem('query.invalid', 'needs must be an object of needs, in JSON.');
+  }
+  const needs = checkBody<Needs>(needsSchema, body);
+  checkNeeds(needs, ANY_SOUP, knows);
+  const unasked = notForLists(needs);
+  if (unasked.length > 0)
+    throw new Problem('query.invalid', `A list of soups cannot be asked for ${unasked.join(', ')}: it speaks of one soup. Leave it out of needs.`);
+  return needs;
 }
 
 export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
@@ -44,7 +71,7 @@ export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
   return Router()
     .get(
       '/soups',
-      route(({ query }) => kitchen.soups(soupQuery(query))),
+      route(({ query }) => kitchen.soups(soupQuery(query, knows))),
     )
     .post(
       '/soups',
@@ -56,6 +83,11 @@ export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
       }, 201),
     )
     .all('/soups', notAllowed('GET', 'POST'))
+    .get(
+      '/soups/mains',
+      route(async () => ({ foods: await kitchen.mainFoods() })),
+    )
+    .all('/soups/mains', notAllowed('GET'))
     .get(
       '/soups/:id',
       route(({ params }) => kitchen.soup(String(params.id))),
@@ -99,5 +131,16 @@ export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
       '/soups/:id/versions/:key',
       route(({ params }) => kitchen.version(String(params.id), String(params.key))),
     )
-    .all('/soups/:id/versions/:key', notAllowed('GET'));
+    .all('/soups/:id/versions/:key', notAllowed('GET'))
+    .put(
+      '/soups/:id/versions/:key/label',
+      route(({ params, body }) =>
+        kitchen.labelVersion(
+          String(params.id),
+          String(params.key),
+          checkBody<{ name: string; archived: boolean; revision: number }>(versionLabelSchema, body),
+        ),
+      ),
+    )
+    .all('/soups/:id/versions/:key/label', notAllowed('PUT'));
 };

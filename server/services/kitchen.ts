@@ -3,7 +3,19 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
-import type { DraftBody, FoodUse, NewVersion, Settings, SoupList, SoupQuery, SoupSummary, VersionBody, VersionDigest } from '../../contract/types.ts';
+import type {
+  DemoHouse,
+  DraftBody,
+  FoodUse,
+  NewVersion,
+  Settings,
+  SoupList,
+  SoupQuery,
+  SoupSummary,
+  VersionBody,
+  VersionDigest,
+  VersionSummary,
+} from '../../contract/types.ts';
 import { type Analysis, analyse } from '../../core/analysis/analysis.ts';
 import { type ChangedSince, changedSince } from '../../core/analysis/snapshot.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
@@ -14,8 +26,10 @@ import type { Needs } from '../../core/swap/needs.ts';
 import { tallyOf } from '../../core/swap/tally.ts';
 import { judgeNeeds } from '../../core/swap/verdict.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
+import { factReader } from '../repositories/facts.ts';
 import { settingsReader, settingsWriter } from '../repositories/settings.ts';
 import { isCursor, type KeptVersion, rowHash, type SoupWriter, soupReader, soupWriter } from '../repositories/soups.ts';
+import { makeFacts, type NutSettings } from './facts.ts';
 import type { KitchenShelf } from './shelf.ts';
 
 export type Clock = () => Date;
@@ -34,14 +48,23 @@ export interface Kitchen {
   /** `needs` go on its bench: the rules of the house it was read in. */
   addSoup(title: string, recipe: Recipe, needs?: Needs): Promise<SoupSummary>;
   changeSoup(id: string, changes: { title?: string; archived?: boolean; revision: number }): Promise<SoupSummary>;
-  /** Puts whole soups, each with versions, into the house as one act. */
+  /** Puts whole soups, each with versions, into the house as one act; they are told as having come with the program. */
   addHouse(soups: readonly HouseSoup[]): Promise<void>;
+  demo(): Promise<DemoHouse>;
+  /** Puts the soups that came with the program away, or brings back those that were put away so. */
+  showDemo(shown: boolean): Promise<DemoHouse>;
+  /** Foods that soups of the house are known by. */
+  mainFoods(): Promise<{ foodId: string; name: string; soups: number }[]>;
+  /** Works out what versions answer needs with, where rows, labels or rules have changed. */
+  freshen(): Promise<void>;
   draft(soupId: string): Promise<DraftBody>;
   saveDraft(soupId: string, draft: DraftBody): Promise<DraftBody>;
   version(soupId: string, key: string): Promise<VersionBody>;
   /** All that can be read; the numbers of those that cannot. */
   versions(soupId: string): Promise<{ versions: VersionBody[]; unreadable?: number[] }>;
   keepVersion(soupId: string, version: NewVersion): Promise<VersionBody>;
+  /** What a version is called, and whether it is put aside. The last one of a soup stays. */
+  labelVersion(soupId: string, key: string, label: { name: string; archived: boolean; revision: number }): Promise<VersionSummary>;
   /** Soups whose draft or versions have the food. */
   usesOf(foodId: string): Promise<FoodUse[]>;
   settings(): Promise<Settings>;
@@ -54,17 +77,26 @@ const MOST_USES = 200;
 /** `prices` are those a kept version is reckoned with. */
 export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices: () => Promise<PriceList | undefined>): Kitchen {
   const read = soupReader(db);
-  const write = <T>(work: (writer: SoupWriter) => Promise<T>): Promise<T> => db.transaction((trx) => work(soupWriter(trx)));
+  const write = <T>(work: (writer: SoupWriter, trx: Knex.Transaction) => Promise<T>): Promise<T> =>
+    db.transaction((trx) => work(soupWriter(trx), trx));
+  const facts = makeFacts(db, shelf, (soupId, id) => read.version(soupId, id));
+  const nuts = async (): Promise<NutSettings> => settingsReader(db).get();
   const now = () => clock().toISOString();
   const since = changesByShelf((soupId, id) => read.version(soupId, id));
 
-  const putNew = async (writer: SoupWriter, title: string, recipe: Recipe, needs: Needs = {}): Promise<string> => {
+  const putNew = async (writer: SoupWriter, title: string, recipe: Recipe, needs: Needs = {}, demo = false): Promise<string> => {
     const id = randomUUID();
-    await writer.insertSoup(id, title, now());
+    await writer.insertSoup(id, title, now(), demo);
     await writer.putDraft(id, { recipe, needs, basedOn: null, revision: 1 }, foodNames(recipe, shelf.now()), now());
     return id;
   };
-  const keep = async (writer: SoupWriter, soupId: string, { name, reason, recipe, needs, notes }: NewVersion, list: PriceList | undefined) => {
+  const keep = async (
+    writer: SoupWriter,
+    trx: Knex.Transaction,
+    soupId: string,
+    { name, reason, recipe, needs, notes }: NewVersion,
+    { list, rules }: { list: PriceList | undefined; rules: NutSettings },
+  ) => {
     const soup = found(await writer.one(soupId), 'soup', soupId);
     const { choices: _, ...analysis } = analyse(recipe, { ...needs, prices: list }, shelf.now());
     const version: VersionBody = {
@@ -82,14 +114,16 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
     const digest = digestOf(recipe, needs, analysis, shelf.now());
     const foods = recipe.lines.flatMap(({ foodId }) => (foodId === null ? [] : (shelf.now().food(foodId) ?? [])));
     await writer.insertVersion(soupId, { ...version, foods, digest });
+    await facts.put(trx, version, rules);
     await writer.touchSoup(soupId, now());
-    return { ...version, ...digest };
+    return { ...version, labelRevision: 1, ...digest };
   };
 
   return {
     async soups(query) {
       if (query.after !== undefined && !isCursor(query.after))
         throw new Problem('query.invalid', 'after is no place this server gave. Begin again without it.');
+      if (query.needs || query.mainFood !== undefined) await facts.freshen(await nuts());
       const { newest, ...page } = await read.page(query);
       const changed = new Set<string>();
       for (const version of newest) if (await since.digestChanged(version, shelf.now())) changed.add(version.soupId);
@@ -99,12 +133,12 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
     soup: async (id) => found(await read.one(id), 'soup', id),
     addSoup: (title, recipe, needs) => write(async (writer) => found(await writer.one(await putNew(writer, title, recipe, needs)), 'soup', title)),
     addHouse: async (soups) => {
-      const list = await prices();
-      await write(async (writer) => {
+      const house = { list: await prices(), rules: await nuts() };
+      await write(async (writer, trx) => {
         for (const { title, recipe, versions } of soups) {
-          const id = await putNew(writer, title, recipe);
+          const id = await putNew(writer, title, recipe, {}, true);
           const kept: string[] = [];
-          for (const version of versions) kept.push((await keep(writer, id, version, list)).id);
+          for (const version of versions) kept.push((await keep(writer, trx, id, version, house)).id);
           // What is on the bench is the recipe it came with, whatever was made of it since.
           const draft = await writer.draft(id);
           if (draft) await writer.putDraft(id, { ...draft, basedOn: kept[0] ?? null }, foodNames(recipe, shelf.now()), now());
@@ -146,9 +180,40 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
     },
     keepVersion: async (soupId, version) => {
       // Read before the transaction: inside it the one connection is taken.
-      const list = await prices();
-      return write((writer) => keep(writer, soupId, version, list));
+      const house = { list: await prices(), rules: await nuts() };
+      return write((writer, trx) => keep(writer, trx, soupId, version, house));
     },
+    labelVersion: (soupId, key, { name, archived, revision }) =>
+      write(async (writer) => {
+        const { versions } = found(await writer.one(soupId), 'soup', soupId);
+        const version = found(versions.find(({ id, number }) => id === key || String(number) === key) ?? null, 'version', key);
+        const { labelRevision = 1 } = version;
+        if (revision !== labelRevision)
+          throw new Problem('revision.stale', `You changed revision ${revision}; revision ${labelRevision} has been saved since.`, {
+            current: version,
+          });
+        if (archived && versions.every((one) => one.archived || one.id === version.id))
+          throw new Problem('value.notAllowed', 'The last version of a soup stays. Archive the soup instead.', {
+            errors: [{ path: '/archived', code: 'value.notAllowed', message: 'archive the soup instead' }],
+          });
+        await writer.putLabel(soupId, version.id, { name, archived, revision: labelRevision + 1 });
+        await writer.touchSoup(soupId, now());
+        return found((await writer.one(soupId))?.versions.find(({ id }) => id === version.id) ?? null, 'version', key);
+      }),
+    demo: () => read.demo(),
+    showDemo: (shown) =>
+      write(async (writer) => {
+        await writer.showDemo(shown, now());
+        return writer.demo();
+      }),
+    mainFoods: async () => {
+      await facts.freshen(await nuts());
+      const foods = await factReader(db).mainFoods();
+      return foods
+        .map((one) => ({ ...one, name: shelf.now().food(one.foodId)?.name ?? one.foodId }))
+        .sort((one, other) => one.name.localeCompare(other.name));
+    },
+    freshen: async () => facts.freshen(await nuts()),
     usesOf: (foodId) => read.usesOf(foodId, MOST_USES),
     settings: () => settingsReader(db).get(),
     saveSettings: async (settings) => {
