@@ -241,6 +241,7 @@ export const COMPONENTS = {
   LarderEntry: object({
     id: string,
     foodId: string,
+    name: string,
     grams: number,
     useBy: { type: ['string', 'null'] },
     note: string,

@@ -149,6 +149,7 @@ export const needsSchema = Joi.object({
   keepLines: Joi.array().items(id).max(MAX_LINES),
   keepFoods: Joi.array().items(id).max(MAX_LINES),
   avoidFoods: Joi.array().items(id).max(MAX_LINES),
+  useFirst: Joi.array().items(id).max(MAX_LINES),
   checks: oneOf(['asIs', 'avoid', 'allow']),
   margin: Joi.number().min(0.5).max(0.99),
   scope: Joi.string().valid('bowl', 'plate'),

@@ -144,6 +144,8 @@ export interface SoupSummary {
 export interface LarderEntry {
   id: string;
   foodId: string;
+  /** What the food is called on today's shelf. */
+  name: string;
   grams: number;
   /** The day it is to be used by, or null. */
   useBy: string | null;
@@ -151,7 +153,7 @@ export interface LarderEntry {
   revision: number;
   updatedAt: string;
 }
-export type NewLarderEntry = Omit<LarderEntry, 'id' | 'revision' | 'updatedAt'>;
+export type NewLarderEntry = Omit<LarderEntry, 'id' | 'name' | 'revision' | 'updatedAt'>;
 export type LarderUse = Pick<LarderEntry, 'foodId' | 'useBy'>;
 
 /** What the list of soups was asked, under a name. */
@@ -181,6 +183,8 @@ export interface SoupQuery {
   archived: boolean;
   /** What one of its versions must answer; the rest of a bowl's needs is asked of a soup by itself. */
   needs?: Needs;
+  /** Needs in people's words, instead. */
+  said?: string;
   /** Soups that are known by this food. */
   mainFood?: string;
   /** Only soups that take something of the larder. */
@@ -194,6 +198,18 @@ export interface SoupList {
   soups: SoupSummary[];
   next?: string;
   total: number;
+  /** Present when it was asked in people's words: what was made of them. While anything of them is not understood nothing is listed. */
+  asked?: AskedOfList;
+}
+
+export interface AskedOfList {
+  needs: Needs;
+  /** What was made of words that stand for a figure or for many foods. */
+  understood: string[];
+  /** What means nothing here, or can be asked of one soup only. */
+  unread: string[];
+  /** Names of the foods that are avoided, by id. */
+  names: Record<string, string>;
 }
 
 /** What was said of single changes, by the id of the original's line. */

@@ -139,6 +139,21 @@ test('what speaks of one soup, or is no needs at all, is refused and named', asy
   expect((await kitchen.get(`/api/soups?needs=${encodeURIComponent('{"avoidFoods":["moon-dust"]}')}`)).body.code).toBe('needs.unknownFood');
 });
 
+test('asked in words: the same, told back; and nothing is listed while a word is not understood', async () => {
+  const said = async (words: string) => (await kitchen.get(`/api/soups?checks=1&for=${encodeURIComponent(words)}`)).body;
+  const needs: Needs = { allergens: ['milk'], limits: [{ nutrient: 'sodiumMg', per: 'serving', max: 400 }] };
+  const reply = await said('no milk, at most 400 mg sodium');
+  expect(reply.asked).toMatchObject({ needs, unread: [] });
+  expect(idsOf(reply.soups)).toEqual(idsOf(await answering(needs, '&checks=1')));
+  expect((await said('no mushrooms')).asked.names).toMatchObject({ mushrooms: expect.any(String) });
+  for (const [words, unread] of [
+    ['no milk, no frumble', ['no frumble']],
+    ['no milk, smooth', ['smooth']],
+    ['half the saturated fat', ['half the saturated fat']],
+  ] as const)
+    expect(await said(words)).toMatchObject({ soups: [], total: 0, asked: { unread } });
+});
+
 test('soups are found by the food they are known by', async () => {
   const { body } = await kitchen.get('/api/soups/mains');
   expect(body.foods.length).toBeGreaterThan(5);

@@ -15,6 +15,7 @@ const SheetScreen = lazy(async () => ({ default: (await import('./routes/sheet.t
 const PrintScreen = lazy(async () => ({ default: (await import('./routes/print.tsx')).PrintScreen }));
 const Foods = lazy(async () => ({ default: (await import('./routes/foods.tsx')).Foods }));
 const Preparations = lazy(async () => ({ default: (await import('./routes/preparations.tsx')).Preparations }));
+const Larder = lazy(async () => ({ default: (await import('./routes/larder.tsx')).Larder }));
 const Settings = lazy(async () => ({ default: (await import('./routes/settings.tsx')).SettingsScreen }));
 
 /** The head of every screen, and below it the screen of the address. The first screen comes with the page, the others when they are opened. */
@@ -30,7 +31,7 @@ export function App() {
         <Link to="/soups" className="flex shrink-0 items-center gap-2 rounded font-semibold text-white">
           <img src="/ladle.svg" alt="" width={24} height={24} /> <span className="max-sm:sr-only">Kind Ladle</span>
         </Link>
-        <nav aria-label="Screens" className="flex gap-1 whitespace-nowrap max-sm:text-sm">
+        <nav aria-label="Screens" className="flex min-w-0 gap-1 overflow-x-auto whitespace-nowrap max-sm:text-sm">
           <NavLink to="/soups" className={tab}>
             Soups
           </NavLink>
@@ -42,6 +43,9 @@ export function App() {
           </NavLink>
           <NavLink to="/preparations" className={tab}>
             Preparations
+          </NavLink>
+          <NavLink to="/larder" className={tab}>
+            Larder
           </NavLink>
           <NavLink to="/settings" className={tab}>
             Settings
@@ -61,6 +65,7 @@ export function App() {
               <Route path="/soups/:id/print" element={<PrintScreen />} />
               <Route path="/foods/:id?" element={<Foods />} />
               <Route path="/preparations/:id?" element={<Preparations />} />
+              <Route path="/larder" element={<Larder />} />
               <Route path="/settings" element={<Settings />} />
               <Route path="*" element={<Failed error={null} />} />
             </Routes>

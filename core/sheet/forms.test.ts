@@ -122,3 +122,28 @@ describe('shopping', () => {
     });
   });
 });
+
+describe('shopping with a larder', () => {
+  const recipe = soup([line('l1', 'carrot', 400), line('l2', 'leek', 200), line('l3', 'salt', null as unknown as number, { grams: null })]);
+  const listed = (larder: Map<string, number>) => shoppingList(recipe, SHELF, larder);
+  const asBought = (foodId: string) =>
+    listed(new Map())
+      .flatMap(({ items }) => items)
+      .find((item) => item.foodId === foodId)?.grams as number;
+  test('what is there is not bought, and said to be there', () => {
+    const rows = listed(new Map([['carrot', 2000]]));
+    expect(rows.at(-1)).toMatchObject({ aisle: 'in the larder already', items: [{ foodId: 'carrot' }] });
+    expect(rows.at(-1)?.items[0]?.grams).toBeCloseTo(asBought('carrot'), 6);
+  });
+  test('what is there in part is bought for the rest, and the packs are those of the rest', () => {
+    const leek = listed(new Map([['leek', 100]]))
+      .flatMap(({ items }) => items)
+      .find(({ foodId }) => foodId === 'leek');
+    expect(leek?.fromLarder).toBe(100);
+    expect(leek?.grams).toBeCloseTo(asBought('leek') - 100, 6);
+    expect(leek?.packGrams).toBeGreaterThanOrEqual((leek?.grams ?? 0) * 0.95);
+  });
+  test('salt to taste that stands there is not bought either', () => {
+    expect(listed(new Map([['salt', 500]])).at(-1)).toMatchObject({ aisle: 'in the larder already', items: [{ foodId: 'salt', grams: null }] });
+  });
+});

@@ -33,6 +33,7 @@ export function weighOut(recipe: Recipe, shelf: Shelf): WeighedOut[] {
   });
 }
 
+export const IN_LARDER = 'in the larder already';
 export const AISLES = [
   'vegetables and fruit',
   'dairy and eggs',
@@ -43,6 +44,7 @@ export const AISLES = [
   'frozen',
   'drinks',
   'else',
+  IN_LARDER,
 ] as const;
 export type Aisle = (typeof AISLES)[number];
 
@@ -80,14 +82,21 @@ const PACKS = ['can', 'carton', 'package', 'block', 'jar', 'bunch', 'head', 'eac
 export interface ToBuy {
   foodId: string | null;
   name: string;
-  /** As bought: with peel and trimmings. */
+  /** As bought: with peel and trimmings. Of what is in the larder already, what is taken from there. */
   grams: number | null;
-  /** Packs or pieces, rounded up, where the food comes in them. */
+  /** Packs or pieces, rounded up, where the food comes in them; and what they weigh, g. */
   packs?: string;
+  packGrams?: number;
+  /** Grams that the larder gives besides. */
+  fromLarder?: number;
 }
 
-/** One line a food, over the soup and what it takes of preparations; water comes from the tap. */
-export function shoppingList(written: Recipe, ofKitchen: Shelf): { aisle: Aisle; items: ToBuy[] }[] {
+/** Grams as bought that stand in the larder, by food. */
+export type Stock = ReadonlyMap<string, number>;
+const EMPTY_LARDER: Stock = new Map();
+
+/** One line a food, over the soup and what it takes of preparations, less what the larder has; water comes from the tap. */
+export function shoppingList(written: Recipe, ofKitchen: Shelf, larder: Stock = EMPTY_LARDER): { aisle: Aisle; items: ToBuy[] }[] {
   const { recipe, shelf } = openPreparations(written, ofKitchen);
   const rows = new Map<string, { food: Food | undefined; item: ToBuy }>();
   for (const line of countedLines(recipe)) {
@@ -100,12 +109,22 @@ export function shoppingList(written: Recipe, ofKitchen: Shelf): { aisle: Aisle;
     if (known) known.grams = known.grams === null || grams === null ? null : known.grams + grams;
     else rows.set(key, { food, item: { foodId: line.foodId, name: food?.name ?? line.text, grams } });
   }
+  const had = new Set<ToBuy>();
   for (const { food, item } of rows.values()) {
-    const packs = food && item.grams !== null ? packsOf(food, item.grams) : undefined;
-    if (packs) item.packs = packs;
+    const stock = larder.get(item.foodId ?? '') ?? 0;
+    if (stock > 0 && (item.grams === null || item.grams <= stock)) {
+      had.add(item);
+      continue;
+    }
+    if (stock > 0 && item.grams !== null) {
+      item.fromLarder = stock;
+      item.grams -= stock;
+    }
+    if (food && item.grams !== null) Object.assign(item, packsOf(food, item.grams));
   }
+  const shelfOf = ({ food, item }: { food: Food | undefined; item: ToBuy }): Aisle => (had.has(item) ? IN_LARDER : aisleOf(food));
   return AISLES.flatMap((aisle) => {
-    const items = [...rows.values()].filter(({ food }) => aisleOf(food) === aisle).map(({ item }) => item);
+    const items = [...rows.values()].filter((row) => shelfOf(row) === aisle).map(({ item }) => item);
     return items.length > 0 ? [{ aisle, items: items.sort((a, b) => a.name.localeCompare(b.name)) }] : [];
   });
 }
@@ -114,13 +133,14 @@ const aisleOf = (food: Food | undefined): Aisle =>
   !food ? 'else' : /\bfrozen\b/i.test(food.name) ? 'frozen' : food.state === 'canned' ? 'cans and dry goods' : (AISLE_OF[food.category] ?? 'else');
 
 /** Whole packs or pieces that hold at least so much. A hair over a pack is a pack. */
-function packsOf(food: Food, grams: number): string | undefined {
+function packsOf(food: Food, grams: number): Pick<ToBuy, 'packs' | 'packGrams'> {
   const pack = PACKS.map((measure) => food.portions.find((portion) => portion.measure === measure)).find((portion) => portion !== undefined);
-  if (!pack || pack.grams < LEAST_PACK_G) return undefined;
+  if (!pack || pack.grams < LEAST_PACK_G) return {};
   // A portion is edible grams; what is bought has its peel.
   const whole = pack.measure === 'each' || pack.measure === 'head' || pack.measure === 'bunch' ? pack.grams / (food.edibleShare || 1) : pack.grams;
   const count = Math.ceil(grams / whole - HAIR);
-  return pack.measure === 'each' ? `${count}` : `${count} ${pack.measure}${count === 1 ? '' : pack.measure === 'bunch' ? 'es' : 's'}`;
+  const packs = pack.measure === 'each' ? `${count}` : `${count} ${pack.measure}${count === 1 ? '' : pack.measure === 'bunch' ? 'es' : 's'}`;
+  return { packs, packGrams: count * whole };
 }
 /** What weighs less is bought by the spoon: nobody buys eleven cloves. */
 const LEAST_PACK_G = 20;

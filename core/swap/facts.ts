@@ -1,11 +1,13 @@
 /** What a soup answers needs with, small enough to be kept beside every version and asked of thousands at once. */
 import type { Analysis } from '../analysis/analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
+import type { RegimeId } from '../regime/regime.ts';
 import type { AllergenId, DietId } from '../vocabulary/allergens.ts';
 import { NUTRIENTS, type Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Recipe } from '../vocabulary/recipe.ts';
 import { dearLines } from './fit.ts';
 import type { Needs } from './needs.ts';
+import { type SaidNeeds, sayNeeds } from './sayNeeds.ts';
 import { unknownOf } from './unknowns.ts';
 
 /** One figure of a bowl, in the nutrient's unit. */
@@ -68,10 +70,18 @@ export function factsOf(recipe: Recipe, analysis: Analysis, shelf: Shelf): SoupF
   };
 }
 
-/** Needs that a list of soups cannot be asked: they speak of one soup and its lines. The contract's keys, in its order. */
-export const notForLists = ({ body, smooth, keepLines, keepFoods }: Needs): string[] => [
-  ...(body === 'same' ? ['body'] : []),
-  ...(smooth ? ['smooth'] : []),
-  ...(keepLines?.length ? ['keepLines'] : []),
-  ...(keepFoods?.length ? ['keepFoods'] : []),
-];
+/** Needs that a list of soups cannot be asked: they speak of one soup and its lines. The contract's keys, in its order, with their words. */
+const OF_ONE_SOUP = [
+  ['body', 'same body', ({ body }) => body === 'same'],
+  ['smooth', 'smooth', ({ smooth }) => smooth === true],
+  ['keepLines', 'keep a line', ({ keepLines }) => (keepLines?.length ?? 0) > 0],
+  ['keepFoods', 'keep a food', ({ keepFoods }) => (keepFoods?.length ?? 0) > 0],
+] as const satisfies readonly (readonly [keyof Needs, string, (needs: Needs) => boolean])[];
+
+export const notForLists = (needs: Needs): string[] => OF_ONE_SOUP.filter(([, , isAsked]) => isAsked(needs)).map(([key]) => key);
+
+/** Needs as they are said of a list of soups. What speaks of one soup comes back as not understood. `regime` decides what 'low in salt' is. */
+export function sayOfList(text: string, shelf: Shelf, regime: RegimeId): SaidNeeds {
+  const { needs, understood, unread } = sayNeeds(text, { regime }, shelf);
+  return { needs, understood, unread: [...unread, ...OF_ONE_SOUP.filter(([, , isAsked]) => isAsked(needs)).map(([, words]) => words)] };
+}

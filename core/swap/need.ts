@@ -16,7 +16,10 @@ export type Need =
 export type NeedOf<Kind extends Need['kind']> = Extract<Need, { kind: Kind }>;
 
 /** Under what the needs are judged: everything of a request that is no need itself. */
-export type Terms = Pick<Needs, 'regime' | 'coconutIsTreeNut' | 'chestnutIsTreeNut' | 'blender' | 'checks' | 'margin' | 'weights' | 'scope'>;
+export type Terms = Pick<
+  Needs,
+  'regime' | 'coconutIsTreeNut' | 'chestnutIsTreeNut' | 'blender' | 'checks' | 'margin' | 'weights' | 'scope' | 'useFirst'
+>;
 
 /** What is asked, and under what terms. A need is told from its like by identity: lists of them are filtered, never made anew. */
 export interface Asked {
@@ -37,8 +40,8 @@ export const needList = ({ allergens, diets, limits, body, smooth, keepLines, ke
 ];
 
 export const askedOf = (needs: Needs): Asked => {
-  const { regime, coconutIsTreeNut, chestnutIsTreeNut, blender, checks, margin, weights, scope } = needs;
-  return { terms: { regime, coconutIsTreeNut, chestnutIsTreeNut, blender, checks, margin, weights, scope }, needs: needList(needs) };
+  const { regime, coconutIsTreeNut, chestnutIsTreeNut, blender, checks, margin, weights, scope, useFirst } = needs;
+  return { terms: { regime, coconutIsTreeNut, chestnutIsTreeNut, blender, checks, margin, weights, scope, useFirst }, needs: needList(needs) };
 };
 
 export const ofKind = <Kind extends Need['kind']>(needs: readonly Need[], kind: Kind): NeedOf<Kind>[] =>

@@ -34,6 +34,8 @@ export interface Needs {
   keepLines?: string[] | undefined;
   keepFoods?: string[] | undefined;
   avoidFoods?: string[] | undefined;
+  /** Foods of the larder that are to be used first: a wish, which makes a change that brings one in dearer to nobody and cheaper to the plan. */
+  useFirst?: string[] | undefined;
   /** What the kitchen blends with: it decides what smooth asks for and what a cream of nuts costs. */
   blender?: Blender | undefined;
   checks?: 'asIs' | 'avoid' | 'allow' | undefined;
@@ -66,7 +68,7 @@ export function needsFaults(needs: Needs, recipe: Recipe, knowsFood: (id: string
   needs.keepLines?.forEach((id, index) => {
     if (!lineIds.has(id)) faults.push({ path: `/keepLines/${index}`, code: 'needs.unknownLine', message: `No line has the id ${id}.` });
   });
-  for (const list of ['keepFoods', 'avoidFoods'] as const) {
+  for (const list of ['keepFoods', 'avoidFoods', 'useFirst'] as const) {
     needs[list]?.forEach((id, index) => {
       if (!knowsFood(id)) faults.push({ path: `/${list}/${index}`, code: 'needs.unknownFood', message: `No food has the id ${id}.` });
     });

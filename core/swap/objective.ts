@@ -67,6 +67,9 @@ export const USUAL_PULL = 1;
 /** Cost of one change, of one unit of its work and of its flavour distance, before the user's weights. */
 export const CHANGE_COST = { changes: 0.2, work: 0.4, flavour: 0.6, wholeFoods: 0.3 } as const;
 
+/** A change that brings in what the larder wants used first costs this share of what it would (estimate). */
+export const USE_FIRST = 0.5;
+
 /** Price and whole foods count only when asked. */
 export const DEFAULT_WEIGHTS: Weights = { closeness: 1, changes: 1, work: 1, cost: 0, flavour: 1, wholeFoods: 0 };
 

@@ -16,7 +16,7 @@ import { type Swap, type SwapPart, swapsFor } from './data/swaps.ts';
 import { DEAR_STAYS, Fit } from './fit.ts';
 import { type Gap, MOST_OPTIONS, type Option, type Part, type Slot } from './model.ts';
 import { type Asked, type Need, type NeedOf, ofKind } from './need.ts';
-import { CHANGE_COST, DEFAULT_WEIGHTS, type TraitName, USUAL_PULL } from './objective.ts';
+import { CHANGE_COST, DEFAULT_WEIGHTS, type TraitName, USE_FIRST, USUAL_PULL } from './objective.ts';
 import { blendsNothingSmooth, entersAfterBlending, isInPieces, leavesSeeds } from './smooth.ts';
 import { addScaled } from './solver/linear.ts';
 
@@ -285,12 +285,17 @@ class Opening {
     const work = swap.work + (this.bringsHardNuts(swap) ? (this.grinds ?? 0) : 0);
     const flavour = swap.flavour + this.fit.extra(swap, line, own, forced);
     const processed = parts.some(({ foods }) => foods.some(([id]) => this.place.shelf.food(id)?.category === 'plant-cream'));
-    return (
+    const cost =
       weights.changes * CHANGE_COST.changes +
       weights.work * CHANGE_COST.work * work +
       weights.flavour * CHANGE_COST.flavour * flavour +
-      (processed ? weights.wholeFoods * CHANGE_COST.wholeFoods : 0)
-    );
+      (processed ? weights.wholeFoods * CHANGE_COST.wholeFoods : 0);
+    return this.usesLarder(swap, own) ? cost * USE_FIRST : cost;
+  }
+
+  private usesLarder({ parts }: Swap, own: Food | null): boolean {
+    const { useFirst } = this.asked.terms;
+    return useFirst !== undefined && parts.some(({ foods }) => foods.some(([id]) => id !== own?.id && useFirst.includes(id)));
   }
 
   /** Work of grinding nuts with what this kitchen has; null where it cannot. */

@@ -155,3 +155,22 @@ describe('while it is working', () => {
     for (const { bound, distance } of plans) expect(bound).toBeGreaterThanOrEqual(distance - 1e-9);
   });
 });
+
+describe('what is to be used first', () => {
+  const needs: Needs = { allergens: ['milk'] };
+  const brought = ({ changes }: Plan) => changes.flatMap(({ to, from }) => to.map(({ foodId }) => foodId).filter((id) => id !== from?.foodId));
+  const plans = ask(leek, needs, { plans: 5 }).plans;
+  test('makes no plan dearer, and those that bring it in cheaper', () => {
+    for (const food of new Set(plans.flatMap(brought))) {
+      const wished = ask(leek, { ...needs, useFirst: [food] }, { plans: 5 }).plans;
+      const before = plans.find((plan) => brought(plan).includes(food)) as Plan;
+      const after = wished.find((plan) => brought(plan).includes(food)) as Plan;
+      expect(after.distance).toBeLessThan(before.distance);
+      expect((wished[0] as Plan).distance).toBeLessThanOrEqual((plans[0] as Plan).distance + 1e-9);
+    }
+  });
+  test('is a wish and no need: nothing is judged by it', () => {
+    const wished = ask(leek, { ...needs, useFirst: ['white-beans-canned'] }).plans;
+    expect(wished.every(({ meets }) => meets.every(({ need }) => need.kind === 'allergen'))).toBe(true);
+  });
+});

@@ -2,6 +2,9 @@
 import type { Knex } from 'knex';
 import type { LarderEntry, SavedView } from '../../contract/types.ts';
 
+/** The food's name is the shelf's. */
+export type KeptInLarder = Omit<LarderEntry, 'name'>;
+
 interface LarderRow {
   id: string;
   food_id: string;
@@ -12,7 +15,7 @@ interface LarderRow {
   updated_at: string;
 }
 
-const toEntry = ({ id, food_id, grams, use_by, note, revision, updated_at }: LarderRow): LarderEntry => ({
+const toEntry = ({ id, food_id, grams, use_by, note, revision, updated_at }: LarderRow): KeptInLarder => ({
   id,
   foodId: food_id,
   grams,
@@ -24,10 +27,10 @@ const toEntry = ({ id, food_id, grams, use_by, note, revision, updated_at }: Lar
 
 export const houseReader = (db: Knex) => ({
   /** What is to be used first before the rest. */
-  async larder(): Promise<LarderEntry[]> {
+  async larder(): Promise<KeptInLarder[]> {
     return (await db<LarderRow>('larder').orderByRaw("coalesce(use_by, '9999'), food_id, id")).map(toEntry);
   },
-  async larderEntry(id: string): Promise<LarderEntry | null> {
+  async larderEntry(id: string): Promise<KeptInLarder | null> {
     const row = await db<LarderRow>('larder').where({ id }).first();
     return row ? toEntry(row) : null;
   },
@@ -38,7 +41,7 @@ export const houseReader = (db: Knex) => ({
 
 export const houseWriter = (trx: Knex.Transaction) => ({
   ...houseReader(trx),
-  async putLarder({ id, foodId, grams, useBy, note, revision, updatedAt }: LarderEntry): Promise<void> {
+  async putLarder({ id, foodId, grams, useBy, note, revision, updatedAt }: KeptInLarder): Promise<void> {
     const row: LarderRow = { id, food_id: foodId, grams, use_by: useBy, note, revision, updated_at: updatedAt };
     await trx<LarderRow>('larder').insert(row).onConflict('id').merge();
   },

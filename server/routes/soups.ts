@@ -34,6 +34,8 @@ function soupQuery(query: Request['query'], knows: (id: string) => boolean): Sou
   if (unknown !== undefined) throw new Problem('query.invalid', `without names allergens; ${unknown} is none.`);
   const after = text('after');
   const needs = askedNeeds(text('needs', MOST_NEEDS), knows);
+  const said = text('for', 1000)?.trim();
+  if (needs && said) throw new Problem('query.invalid', 'Give needs, or for with the needs in words, not both.');
   const mainFood = text('main');
   return {
     q: text('q') ?? '',
@@ -41,6 +43,7 @@ function soupQuery(query: Request['query'], knows: (id: string) => boolean): Sou
     checks: text('checks') === '1',
     archived: text('archived') === '1',
     ...(needs ? { needs } : {}),
+    ...(said ? { said } : {}),
     ...(mainFood === undefined ? {} : { mainFood }),
     larder: text('larder') === '1',
     limit,

@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
 import type { LarderEntry, NewLarderEntry, SavedView } from '../../contract/types.ts';
-import { houseReader, houseWriter } from '../repositories/house.ts';
+import { houseReader, houseWriter, type KeptInLarder } from '../repositories/house.ts';
 import type { Clock } from './kitchen.ts';
 import type { KitchenShelf } from './shelf.ts';
 
@@ -26,6 +26,7 @@ export function makeHouse(db: Knex, shelf: KitchenShelf, clock: Clock): House {
   const read = houseReader(db);
   const write = <T>(work: (writer: ReturnType<typeof houseWriter>) => Promise<T>): Promise<T> => db.transaction((trx) => work(houseWriter(trx)));
   const now = () => clock().toISOString();
+  const named = (entry: KeptInLarder): LarderEntry => ({ ...entry, name: shelf.now().food(entry.foodId)?.name ?? entry.foodId });
   const mustKnow = (foodId: string, path: string) => {
     if (!shelf.now().food(foodId))
       throw new Problem('recipe.unknownFood', `There is no food ${foodId}.`, {
@@ -40,14 +41,14 @@ export function makeHouse(db: Knex, shelf: KitchenShelf, clock: Clock): House {
     if (!(await dropped)) throw new Problem('notFound', `There is no ${what} ${id}.`);
   };
   return {
-    larder: () => read.larder(),
+    larder: async () => (await read.larder()).map(named),
     addToLarder: (entries) => {
       for (const [at, { foodId }] of entries.entries()) mustKnow(foodId, `/entries/${at}/foodId`);
       return write(async (writer) => {
         if ((await writer.larder()).length + entries.length > MOST_LARDER) throw full('entries in the larder', MOST_LARDER);
         const added = entries.map((entry) => ({ ...entry, id: randomUUID(), revision: 1, updatedAt: now() }));
         for (const entry of added) await writer.putLarder(entry);
-        return added;
+        return added.map(named);
       });
     },
     changeLarder: (id, { revision, ...entry }) => {
@@ -59,7 +60,7 @@ export function makeHouse(db: Knex, shelf: KitchenShelf, clock: Clock): House {
           throw new Problem('revision.stale', `You changed revision ${revision}; revision ${current.revision} has been saved since.`, { current });
         const saved = { ...entry, id, revision: revision + 1, updatedAt: now() };
         await writer.putLarder(saved);
-        return saved;
+        return named(saved);
       });
     },
     dropLarder: (id) =>

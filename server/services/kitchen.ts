@@ -4,6 +4,7 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { Problem } from '../../contract/problems.ts';
 import type {
+  AskedOfList,
   DemoHouse,
   DraftBody,
   FoodUse,
@@ -22,6 +23,7 @@ import type { PriceList } from '../../core/bowl/cost.ts';
 import { marketOf } from '../../core/food/market.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
+import { sayOfList } from '../../core/swap/facts.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import { tallyOf } from '../../core/swap/tally.ts';
 import { judgeNeeds } from '../../core/swap/verdict.ts';
@@ -84,6 +86,12 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
   const now = () => clock().toISOString();
   const since = changesByShelf((soupId, id) => read.version(soupId, id));
 
+  const understand = async (said: string): Promise<AskedOfList> => {
+    const on = shelf.now();
+    const { needs, ...told } = sayOfList(said, on, (await settingsReader(db).get()).regime);
+    const names = Object.fromEntries((needs.avoidFoods ?? []).map((id) => [id, on.food(id)?.name ?? id]));
+    return { needs, ...told, names };
+  };
   const putNew = async (writer: SoupWriter, title: string, recipe: Recipe, needs: Needs = {}, demo = false): Promise<string> => {
     const id = randomUUID();
     await writer.insertSoup(id, title, now(), demo);
@@ -123,11 +131,19 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
     async soups(query) {
       if (query.after !== undefined && !isCursor(query.after))
         throw new Problem('query.invalid', 'after is no place this server gave. Begin again without it.');
-      if (query.needs || query.mainFood !== undefined) await facts.freshen(await nuts());
-      const { newest, ...page } = await read.page(query);
+      const asked = query.said === undefined ? null : await understand(query.said);
+      // A guest's need that was not understood must not look as if it had been asked.
+      if (asked && asked.unread.length > 0) return { soups: [], total: 0, asked };
+      const needs = asked?.needs ?? query.needs;
+      if (needs || query.mainFood !== undefined) await facts.freshen(await nuts());
+      const { newest, ...page } = await read.page({ ...query, ...(needs ? { needs } : {}) });
       const changed = new Set<string>();
       for (const version of newest) if (await since.digestChanged(version, shelf.now())) changed.add(version.soupId);
-      return { ...page, soups: page.soups.map((soup) => (changed.has(soup.id) ? { ...soup, newestChanged: true } : soup)) };
+      return {
+        ...page,
+        soups: page.soups.map((soup) => (changed.has(soup.id) ? { ...soup, newestChanged: true } : soup)),
+        ...(asked ? { asked } : {}),
+      };
     },
     isEmpty: () => read.isEmpty(),
     soup: async (id) => found(await read.one(id), 'soup', id),

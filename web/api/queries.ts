@@ -52,18 +52,26 @@ const keys = {
 };
 
 /** What the address of the list asks for. */
-export type SoupsAsked = Pick<SoupQuery, 'q' | 'checks' | 'archived' | 'sort'> & { without: string };
+export interface SoupsAsked extends Pick<SoupQuery, 'q' | 'checks' | 'archived' | 'sort'> {
+  /** Needs in words; empty for none. */
+  said: string;
+  /** A food that soups are known by; empty for any. */
+  main: string;
+  larder: boolean;
+}
 
 /** The soups in pages, sorted and filtered on the server. */
-export const useSoups = ({ q, without, checks, archived, sort }: SoupsAsked) =>
+export const useSoups = ({ q, said, main, larder, checks, archived, sort }: SoupsAsked) =>
   useInfiniteQuery({
-    queryKey: [...keys.soups, q, without, checks, archived, sort],
+    queryKey: [...keys.soups, q, said, main, larder, checks, archived, sort],
     initialPageParam: '',
     queryFn: ({ pageParam, signal }) => {
       const asked = new URLSearchParams({
         sort,
         ...(q ? { q } : {}),
-        ...(without ? { without } : {}),
+        ...(said ? { for: said } : {}),
+        ...(main ? { main } : {}),
+        ...(larder ? { larder: '1' } : {}),
         ...(checks ? { checks: '1' } : {}),
         ...(archived ? { archived: '1' } : {}),
         ...(pageParam ? { after: pageParam } : {}),

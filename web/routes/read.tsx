@@ -1,6 +1,6 @@
 import { Tabs } from 'radix-ui';
-import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useEffect, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
 import type { Measures, Settings } from '../../contract/types.ts';
 import type { ChoiceResult } from '../../core/analysis/analysis.ts';
 import { SOUP_DENSITY } from '../../core/bowl/pot.ts';
@@ -34,6 +34,20 @@ const MEASURE_NAMES: Record<Measures, string> = {
   au: 'Australian',
 };
 
+/** A text that was opened elsewhere is laid on the desk; what lay there can be put back. */
+function useBroughtText({ desk: { text }, setText }: ReadingDesk) {
+  const { state, pathname } = useLocation() as { state: { text?: unknown } | null; pathname: string };
+  const navigate = useNavigate();
+  const brought = typeof state?.text === 'string' ? state.text : null;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once for each text that is brought
+  useEffect(() => {
+    if (brought === null) return;
+    setText(brought);
+    if (text.trim() !== '' && text !== brought) say('The text that lay here made way.', { label: 'Put it back', act: () => setText(text) });
+    navigate(pathname, { replace: true, state: null });
+  }, [brought]);
+}
+
 /** The text at the left, what was understood at the right. Nothing is guessed silently; nothing blocks. */
 export function Read() {
   const settings = useSettings();
@@ -45,6 +59,7 @@ export function Read() {
   const kitchen = useKitchenSoon();
   const { recipe, reading } = desk;
   const failure = reading.error ?? add.error;
+  useBroughtText(desk);
 
   const take = (food: FoodHit, always: boolean) => {
     const line = finding;

@@ -9,6 +9,7 @@ export interface TableColumn<Row> {
   /** Figures are set to the right. */
   isFigure?: boolean;
   className?: string;
+  headClass?: string;
 }
 
 interface TableProps<Row> {
@@ -31,7 +32,7 @@ export function Table<Row>({ caption, captionShown = false, columns, rows, keyOf
       <thead className="text-sm text-kale-soft">
         <tr>
           {columns.map((column, at) => (
-            <th key={column.head || at} scope="col" className={`font-normal ${align(column)}`}>
+            <th key={column.head || at} scope="col" className={`font-normal ${align(column)} ${column.headClass ?? ''}`}>
               {column.head || <span className="sr-only">more</span>}
             </th>
           ))}

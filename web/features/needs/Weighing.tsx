@@ -1,7 +1,11 @@
 import type { Needs, Weights } from '../../../core/swap/needs.ts';
 import { DEFAULT_WEIGHTS } from '../../../core/swap/objective.ts';
+import { useLarder } from '../../api/house.ts';
+import { useToday } from '../../kitchen/kitchen.ts';
 import { Disclosure } from '../../ui/disclosure.tsx';
 import { Field, Select } from '../../ui/field.tsx';
+import { Tick } from '../../ui/tick.tsx';
+import { foodsToUse } from '../larder/stock.ts';
 
 const WEIGHTS: readonly (readonly [keyof Weights, string])[] = [
   ['closeness', 'close to the original'],
@@ -17,6 +21,8 @@ const CHANCES = [0.6, 0.75, 0.9, 0.95] as const;
 
 /** What counts for more when plans are compared, how sure a limit must be, and what a label leaves open. */
 export function Weighing({ needs, onNeeds }: { needs: Needs; onNeeds: (changes: Partial<Needs>) => void }) {
+  const { data: larder = [] } = useLarder();
+  const toUse = foodsToUse(larder, useToday());
   const weights = { ...DEFAULT_WEIGHTS, ...needs.weights };
   const put = (key: keyof Weights, value: number) => {
     const next = { ...needs.weights, [key]: value };
@@ -42,6 +48,11 @@ export function Weighing({ needs, onNeeds }: { needs: Needs; onNeeds: (changes: 
           </label>
         ))}
       </div>
+      {(toUse.length > 0 || needs.useFirst) && (
+        <Tick checked={needs.useFirst !== undefined} onChange={(wanted) => onNeeds({ useFirst: wanted ? toUse : undefined })}>
+          use first what is in the larder ({toUse.length} foods)
+        </Tick>
+      )}
       <div className="mt-2 flex flex-wrap gap-3">
         <Field label="Limits are met with a chance of">
           <Select

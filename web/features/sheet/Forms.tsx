@@ -1,12 +1,17 @@
 import type { ReactNode } from 'react';
 import { formatGrams } from '../../../core/food/measure.ts';
-import { shoppingList, weighOut } from '../../../core/sheet/lists.ts';
+import { IN_LARDER, shoppingList, type ToBuy, weighOut } from '../../../core/sheet/lists.ts';
 import type { Sheet } from '../../../core/sheet/sheet.ts';
 import { whysOf } from '../../../core/sheet/whys.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import { type Recipe, STAGE_LABELS } from '../../../core/vocabulary/recipe.ts';
+import { useAddToLarder, useLarder } from '../../api/house.ts';
 import { figure } from '../../kitchen/format.ts';
 import type { Kitchen } from '../../kitchen/kitchen.ts';
+import { useToday } from '../../kitchen/kitchen.ts';
+import { Button } from '../../ui/button.tsx';
+import { say } from '../../ui/toast.ts';
+import { stockOf } from '../larder/stock.ts';
 import { Unfinished } from './Unfinished.tsx';
 
 /** What every form is of. */
@@ -220,18 +225,23 @@ export function WeighOutList({ paper }: { paper: Paper }) {
 
 /** What to buy, by aisle. */
 export function Shopping({ paper }: { paper: Paper }) {
+  const { data: larder = [] } = useLarder();
+  const stock = stockOf(larder, useToday());
+  const aisles = shoppingList(paper.recipe, paper.core.shelf, stock);
   return (
     <Sheaf title="Shopping list" paper={paper}>
+      <Bought soup={paper.sheet.title} items={aisles.filter(({ aisle }) => aisle !== IN_LARDER).flatMap(({ items }) => items)} />
       <div className="columns-2 gap-6">
-        {shoppingList(paper.recipe, paper.core.shelf).map(({ aisle, items }) => (
+        {aisles.map(({ aisle, items }) => (
           <section key={aisle} aria-label={aisle} className="mb-3 break-inside-avoid">
             <h3 className="text-lg">{aisle.charAt(0).toUpperCase() + aisle.slice(1)}</h3>
             <ul>
-              {items.map(({ foodId, name, grams, packs }) => (
+              {items.map(({ foodId, name, grams, packs, fromLarder }) => (
                 <li key={foodId ?? name}>
-                  <span aria-hidden>☐ </span>
+                  <span aria-hidden>{aisle === IN_LARDER ? '✓ ' : '☐ '}</span>
                   {name}: {grams === null ? 'as needed' : formatGrams(grams)}
                   {packs && ` (${packs})`}
+                  {fromLarder !== undefined && `; ${formatGrams(fromLarder)} more from the larder`}
                 </li>
               ))}
             </ul>
@@ -240,6 +250,30 @@ export function Shopping({ paper }: { paper: Paper }) {
       </div>
       <p className="text-sm text-kale-soft">As bought, with peel and trimmings; packs and pieces are rounded up.</p>
     </Sheaf>
+  );
+}
+
+/** What was bought stands in the larder with one press, by whole packs where it comes in them. On the screen alone. */
+function Bought({ soup, items }: { soup: string; items: readonly ToBuy[] }) {
+  const add = useAddToLarder();
+  const weighed = items.flatMap(({ foodId, grams, packGrams }) => {
+    const bought = Math.round(packGrams ?? grams ?? 0);
+    return foodId !== null && bought >= 1 ? [{ foodId, grams: bought, useBy: null, note: `bought for ${soup}`.slice(0, 500) }] : [];
+  });
+  if (weighed.length === 0) return null;
+  return (
+    <p className="mb-2 flex flex-wrap items-center gap-2 text-sm print:hidden">
+      <Button
+        kind="chip"
+        disabled={add.isPending}
+        onClick={() =>
+          add.mutate(weighed, { onSuccess: ({ larder }) => say(`${larder.length} foods stand in the larder now; give them their days there.`) })
+        }
+      >
+        Bought: put it in the larder
+      </Button>
+      {add.isError && <span className="text-beet">{add.error.message}</span>}
+    </p>
   );
 }
 

@@ -157,6 +157,7 @@ const ChangeText = ({ view, change }: { view: BenchView; change: Change }) => (
       {lower(change.name)}
       {change.alternatives ? ` (or ${change.alternatives.map(lower).join(', ')})` : ''}
     </strong>{' '}
+    {change.to.some(({ foodId }) => foodId !== change.from?.foodId && view.needs.useFirst?.includes(foodId)) && 'from the larder '}
     {change.why.length > 0 ? `for ${change.why.map((need) => needLabel(need, view.needs, view)).join(', ')}` : 'to keep the pot as full and thick'}.{' '}
     {[...change.work, ...change.cautions].join(' ')}
   </>

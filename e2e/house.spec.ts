@@ -1,0 +1,137 @@
+/** The house at work: a new house, soups asked for a guest, views and versions by name, the larder, a thousand soups by keys. */
+import { expect, expectAccessible, test } from './kitchen.ts';
+
+test('a new house has three ways in, and the demo goes and comes back with one press', async ({ page, server }) => {
+  await page.goto(`${server.url}/soups`);
+  const ways = page.getByRole('region', { name: 'Three ways in' });
+  await expect(ways.getByRole('link', { name: /Paste a recipe/ })).toHaveAttribute('href', '/read');
+  await expectAccessible(page);
+  await ways.getByLabel('A text file').setInputFiles({
+    name: 'soup.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('Leek soup of the file\nServes 4\n\n500 g leeks\n1 litre water\n\nSimmer 20 minutes and blend.'),
+  });
+  await expect(page.getByRole('textbox', { name: 'Recipe text' })).toHaveValue(/Leek soup of the file/);
+  await expect(page.getByText('500 g leeks').first()).toBeVisible();
+  await page.goBack();
+  await page.getByRole('button', { name: /Look at a house at work/ }).click();
+  await expect(page.getByRole('rowheader')).toHaveCount(12);
+  await page.getByRole('button', { name: 'Put them away' }).click();
+  await expect(page.getByRole('region', { name: 'Three ways in' })).toBeVisible();
+  await page.getByRole('button', { name: 'Bring them back' }).first().click();
+  await expect(page.getByRole('rowheader')).toHaveCount(12);
+});
+
+test.describe('with the demo kitchen', () => {
+  test.use({ demo: true });
+
+  test('which soups do for a guest: asked in words, by keys, told of which version, kept as a view', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    await page.getByLabel('Which soups do for').fill('no mlik, at most 400 mg sodium');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText("Not understood: 'no mlik'")).toBeVisible();
+    await expect(page.getByText('Nothing is listed yet')).toBeVisible();
+    await page.getByLabel('Which soups do for').fill('no milk, at most 400 mg sodium');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Asked: no milk; sodium to 400 mg')).toBeVisible();
+    await expect(page.getByText('No soup answers to that')).toBeVisible();
+    await page.getByLabel('also what a label or an unknown figure must tell first').press('Space');
+    const answers = page.getByRole('list', { name: 'Versions of Fennel and white bean that do' });
+    await expect(answers).toContainText('For table C');
+    await expect(answers).toContainText('to check');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Keep this view' }).click();
+    await page.getByRole('dialog').getByLabel('Name').fill('Guests without milk');
+    await page.keyboard.press('Enter');
+    await page.goto(`${server.url}/soups`);
+    await expect(page.getByRole('rowheader')).toHaveCount(12);
+    await page.getByRole('navigation', { name: 'Saved views' }).getByRole('link', { name: 'Guests without milk' }).click();
+    await expect(answers).toContainText('For table C');
+    await answers.getByRole('link', { name: /For table C/ }).click();
+    await expect(page).toHaveURL(/\/sheet\?version=2/);
+  });
+
+  test('versions are named anew and put aside, and a soup is copied', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups?q=fennel`);
+    await page.getByRole('button', { name: 'All 2 versions of Fennel and white bean' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Versions of Fennel and white bean' });
+    await dialog.getByRole('textbox', { name: 'Version 2' }).fill('Low in salt, table C');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('It is called Low in salt, table C now.')).toBeVisible();
+    await dialog.getByRole('button', { name: 'Put aside version 2' }).click();
+    await expect(dialog.getByText('put aside', { exact: true })).toBeVisible();
+    await expectAccessible(page);
+    // What stands is the version before; the one put aside can be brought back.
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('row', { name: /Fennel and white bean/ })).not.toContainText('Low in salt');
+    await page.getByRole('button', { name: 'All 2 versions of Fennel and white bean' }).click();
+    await dialog.getByRole('button', { name: 'Bring back version 2' }).click();
+    await expect(dialog.getByRole('button', { name: 'Put aside version 2' })).toBeVisible();
+    await dialog.getByRole('button', { name: 'Copy as a new soup' }).first().click();
+    await expect(page.getByRole('heading', { level: 1, name: /Fennel and white bean \(copy\)/ })).toBeVisible();
+  });
+
+  test('the larder: put in, told when it is past, left off the shopping list, and asked of a plan', async ({ page, server }) => {
+    await page.goto(`${server.url}/larder`);
+    await expect(page.getByText('Nothing is noted here.')).toBeVisible();
+    await page.getByRole('button', { name: 'Put something in' }).click();
+    await page.getByRole('dialog').getByRole('combobox').fill('leek');
+    await page.getByRole('option', { name: /^Leek/ }).first().click();
+    await page.getByLabel('Grams as bought').fill('2000');
+    await page.keyboard.press('Enter');
+    const row = page.getByRole('row', { name: /Leek/ });
+    await expect(row).toContainText('no day');
+    await row.getByRole('button', { name: 'Change Leek' }).click();
+    const form = page.getByRole('form', { name: 'Change Leek' });
+    await form.getByLabel('Use by').fill('2020-01-01');
+    await form.getByRole('button', { name: 'Save' }).click();
+    await expect(row).toContainText('past');
+    await expectAccessible(page);
+    // Past its day it is bought anew; with a day to come it is not.
+    await page.goto(`${server.url}/soups?larder=1`);
+    const href = await page.getByRole('rowheader').getByRole('link').first().getAttribute('href');
+    await expect(page.getByRole('rowheader').first()).toContainText('larder: Leek (by 1 Jan)');
+    await page.goto(`${server.url}${(href as string).replace('bench', 'print')}`);
+    await page.getByLabel('Shopping list').check();
+    const shopping = page.getByRole('region', { name: 'In the larder already' });
+    await expect(page.getByRole('heading', { name: 'Vegetables and fruit' })).toBeVisible();
+    await expect(page.getByText('In the larder already')).toBeHidden();
+    await page.getByRole('button', { name: 'Bought: put it in the larder' }).click();
+    await expect(page.getByRole('heading', { name: 'In the larder already' })).toBeVisible();
+    await expect(shopping.or(page.locator('section[aria-label="in the larder already"]'))).toContainText('Leek');
+    await page.goto(`${server.url}${href}`);
+    await expect(page.getByRole('region', { name: 'Pot' })).toBeVisible();
+    await page.keyboard.press('n');
+    await page.getByText('what counts for more, and how sure it must be').click();
+    await page.getByLabel(/use first what is in the larder/).check();
+    await expect(page.getByLabel(/use first what is in the larder/)).toBeChecked();
+  });
+});
+
+test('of three hundred soups only those in sight are drawn, and arrow keys go through them all', async ({ page, server }) => {
+  const recipe = {
+    title: 'x',
+    servings: 4,
+    steps: [],
+    lines: [{ id: 'l', stage: 'base', text: '300 g leeks', foodId: 'leek', grams: { best: 300, low: 297, high: 303 } }],
+  };
+  for (let at = 0; at < 300; at += 20)
+    await Promise.all(
+      Array.from({ length: 20 }, (_, i) =>
+        page.request.post(`${server.url}/api/soups`, { data: { title: `Soup ${String(at + i).padStart(3, '0')}`, recipe } }),
+      ),
+    );
+  await page.goto(`${server.url}/soups?sort=title`);
+  await expect(page.getByText('100 of 300')).toBeVisible();
+  expect(await page.getByRole('rowheader').count()).toBeLessThan(60);
+  await page.getByRole('link', { name: 'Soup 000' }).focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('link', { name: 'Soup 001' })).toBeFocused();
+  await page.keyboard.press('End');
+  await expect(page.getByRole('link', { name: 'Soup 099' })).toBeFocused();
+  // The next page comes when the last row is in sight.
+  await expect(page.getByText('200 of 300')).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('link', { name: 'Soup 100' })).toBeFocused();
+  await expectAccessible(page);
+});

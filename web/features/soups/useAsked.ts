@@ -1,0 +1,38 @@
+import { useSearchParams } from 'react-router';
+import { SOUP_SORTS } from '../../../contract/types.ts';
+import type { SoupsAsked } from '../../api/queries.ts';
+
+/** What the list shows lives in the address, so that it can be kept under a name, sent and gone back to. */
+export function useAsked() {
+  const [params, setParams] = useSearchParams();
+  const sort = params.get('sort');
+  const asked: SoupsAsked = {
+    q: params.get('q') ?? '',
+    said: params.get('for') ?? '',
+    main: params.get('main') ?? '',
+    larder: params.get('larder') === '1',
+    checks: params.get('checks') === '1',
+    archived: params.get('archived') === '1',
+    sort: SOUP_SORTS.find((one) => one === sort) ?? 'updated',
+  };
+  const ask = (changes: Partial<SoupsAsked>) =>
+    setParams(
+      new URLSearchParams(queryOf({ ...asked, ...changes })),
+      // At once, so that what is typed stands where it was typed.
+      { replace: true, flushSync: true },
+    );
+  return { asked, ask, query: queryOf(asked) };
+}
+
+/** As it stands in the address: what is not asked is not there. */
+export function queryOf({ q, said, main, larder, checks, archived, sort }: SoupsAsked): string {
+  return new URLSearchParams({
+    ...(q ? { q } : {}),
+    ...(said ? { for: said } : {}),
+    ...(said && checks ? { checks: '1' } : {}),
+    ...(main ? { main } : {}),
+    ...(larder ? { larder: '1' } : {}),
+    ...(archived ? { archived: '1' } : {}),
+    ...(sort === 'updated' ? {} : { sort }),
+  }).toString();
+}
