@@ -135,3 +135,41 @@ test('of three hundred soups only those in sight are drawn, and arrow keys go th
   await expect(page.getByRole('link', { name: 'Soup 100' })).toBeFocused();
   await expectAccessible(page);
 });
+
+test('the walk goes through the kitchen in five steps, and can be left', async ({ page, server }) => {
+  await page.goto(`${server.url}/soups`);
+  await page.getByRole('button', { name: 'A walk in five steps' }).click();
+  const card = (n: number) => page.getByRole('complementary', { name: new RegExp(`Walk through the kitchen, ${n} of 5`) });
+  await expect(card(1)).toBeFocused();
+  await card(1).getByRole('link', { name: 'To reading' }).click();
+  await expect(card(1)).toContainText('You are there.');
+  await expectAccessible(page);
+  for (const n of [1, 2, 3, 4]) await card(n).getByRole('button', { name: 'Next' }).click();
+  await card(5).getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('complementary')).toHaveCount(0);
+  // It is not offered twice, and is taken again from the help.
+  await page.goto(`${server.url}/soups`);
+  await expect(page.getByRole('button', { name: 'A walk in five steps' })).toHaveCount(0);
+  await page.keyboard.press('?');
+  const help = page.getByRole('dialog', { name: 'Keys on soups' });
+  await help.getByText('what words mean here').click();
+  await expect(help).toContainText('It is no swallowing level');
+  await expectAccessible(page);
+  await help.getByRole('button', { name: /A walk through the kitchen/ }).click();
+  await expect(card(1)).toBeVisible();
+  await card(1).getByRole('button', { name: 'Leave the walk' }).click();
+  await expect(page.getByRole('complementary')).toHaveCount(0);
+});
+
+test.describe('a word of ours on the bench', () => {
+  test.use({ demo: true });
+  test('is explained where it stands', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
+    await page.getByRole('button', { name: 'body: what it means' }).click();
+    await expect(page.getByRole('dialog', { name: 'What body means' })).toContainText('no swallowing level');
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('button', { name: 'body: what it means' })).toBeFocused();
+  });
+});

@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Link, NavLink, Route, Routes, useLocation } from 'react-router';
+import { Help } from './features/help/Help.tsx';
 import { Soups } from './routes/soups.tsx';
 import { useFocusOfScreen } from './ui/screen.tsx';
 import { Waiting } from './ui/state.tsx';
@@ -51,6 +52,7 @@ export function App() {
             Settings
           </NavLink>
         </nav>
+        <Help />
       </header>
       <main id="main" className="flex min-h-0 flex-1 flex-col">
         <ErrorBoundary resetKeys={[pathname]} fallbackRender={({ error }) => <Failed error={error} />}>

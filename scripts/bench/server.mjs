@@ -3,6 +3,7 @@
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
+import { listKeys } from './listKeys.mjs';
 
 const SOUPS = 5000;
 const AT_ONCE = 16;
@@ -34,10 +35,15 @@ export async function kitchenMeasures() {
     const sizes = await versionGrowth(ask, recipe, soups[0].id, database);
     const list = await timed(100, () => ask('GET', '/api/soups?limit=50'));
     const search = await timed(100, (i) => ask('GET', `/api/soups?limit=50&q=${ROOTS[i % 10]}%20${WITH[(i * 7) % 10]}`));
+    const said = ['no milk', 'at most 400 mg sodium', 'vegan, at least 3 g protein', 'no celery, at most 250 kcal'];
+    const guests = await timed(40, (i) => ask('GET', `/api/soups?limit=50&checks=1&for=${encodeURIComponent(said[i % said.length])}`));
+    const keys = await listKeys(url, SOUPS);
     const load = await steadyLoad(ask, recipe, soups[0].id);
     return [
       { name: `first page of ${SOUPS} soups`, goal: 20, unit: 'ms', samples: list },
       { name: `search in ${SOUPS} soups`, goal: 20, unit: 'ms', samples: search },
+      { name: `which of ${SOUPS} soups do for a guest`, goal: 20, unit: 'ms', samples: guests },
+      keys,
       {
         ...load,
         name: `${LOAD_PER_SECOND} mixed requests a second with lists, ${LOAD_SECONDS} s`,

@@ -16,7 +16,12 @@ export const houseAtWork: Knex.Migration = {
       table.text('demo').nullable();
     });
     await knex.schema.createTable('version_facts', (table) => {
-      table.text('version_id').primary().references('versions.id').onDelete('CASCADE');
+      // Short, since every figure and every food of a version names it.
+      table.increments('number');
+      table.text('version_id').notNullable().unique().references('versions.id').onDelete('CASCADE');
+      // Of its version, so that thousands are asked without it.
+      table.text('soup_id').notNullable();
+      table.integer('archived').notNullable();
       // Of what it was worked out: food rows, rules and settings.
       table.text('made_of').notNullable();
       table.double('bowl_grams').notNullable();
@@ -24,13 +29,14 @@ export const houseAtWork: Knex.Migration = {
       table.integer('unknown_food').notNullable();
       table.text('main_food').nullable();
       table.index(['main_food']);
+      table.index(['archived', 'soup_id', 'number']);
     });
     await knex.raw(
-      'create table version_figures (version_id text not null, nutrient text not null, low real not null, high real not null, least real not null, most real not null, at_least integer not null, ceiling real, primary key (version_id, nutrient)) without rowid',
+      'create table version_figures (number integer not null, nutrient text not null, low real not null, high real not null, least real not null, most real not null, at_least integer not null, ceiling real, primary key (number, nutrient)) without rowid',
     );
     // 'allergen:milk' contains or check, 'diet:vegan' breaks or check, 'food:leek' contains.
     await knex.raw(
-      'create table version_holds (version_id text not null, what text not null, state text not null, primary key (version_id, what)) without rowid',
+      'create table version_holds (number integer not null, what text not null, state text not null, primary key (number, what)) without rowid',
     );
     await knex.schema.createTable('larder', (table) => {
       table.text('id').primary();

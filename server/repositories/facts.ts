@@ -33,7 +33,7 @@ const MINIMUM: Record<Strictness, string> = {
 const TOLERANCE = 1e-9;
 const room = (bound: number) => TOLERANCE * Math.max(1, Math.abs(bound));
 
-/** Adds to a query over `versions as v` joined with `version_facts as f` what the needs ask of a bowl. */
+/** Adds to a query over `version_facts as f` what the needs ask of a bowl. */
 export function whereMeets(
   query: Knex.QueryBuilder,
   { allergens = [], diets = [], limits = [], avoidFoods = [], body }: Needs,
@@ -42,7 +42,7 @@ export function whereMeets(
   const holdsNot = (whats: readonly string[], states: readonly string[]) => {
     if (whats.length === 0) return;
     query.whereRaw(
-      `not exists (select 1 from version_holds h where h.version_id = v.id and h.what in (${marks(whats)}) and h.state in (${marks(states)}))`,
+      `not exists (select 1 from version_holds h where h.number = f.number and h.what in (${marks(whats)}) and h.state in (${marks(states)}))`,
       [...whats, ...states],
     );
   };
@@ -64,7 +64,7 @@ export function whereMeets(
     };
     if (max !== undefined) add(MAXIMUM[how], max + room(max));
     if (min !== undefined) add(MINIMUM[how], min - room(min));
-    query.whereRaw(`exists (select 1 from version_figures g where g.version_id = v.id and g.nutrient = ? and ${conditions.join(' and ')})`, [
+    query.whereRaw(`exists (select 1 from version_figures g where g.number = f.number and g.nutrient = ? and ${conditions.join(' and ')})`, [
       nutrient,
       ...values,
     ]);
@@ -85,9 +85,8 @@ export const factReader = (db: Knex) => ({
   /** Foods that soups are known by, with how many soups. */
   async mainFoods(): Promise<{ foodId: string; soups: number }[]> {
     return db('version_facts as f')
-      .join('versions as v', 'v.id', 'f.version_id')
-      .join('soups as s', 's.id', 'v.soup_id')
-      .where({ 's.archived': 0, 'v.archived': 0 })
+      .join('soups as s', 's.id', 'f.soup_id')
+      .where({ 's.archived': 0, 'f.archived': 0 })
       .whereNotNull('f.main_food')
       .groupBy('f.main_food')
       .select({ foodId: 'f.main_food' })
@@ -108,25 +107,32 @@ function idsOf(cell: string): string[] {
 const BATCH = 100;
 
 export async function putFacts(trx: Knex.Transaction, versionId: string, facts: SoupFacts, madeOf: string): Promise<void> {
+  const version: { soup_id: string; archived: number } = await trx('versions').select('soup_id', 'archived').where({ id: versionId }).first();
   const row = {
     version_id: versionId,
+    ...version,
     made_of: madeOf,
     bowl_grams: facts.bowlGrams,
     body_index: facts.bodyIndex,
     unknown_food: facts.unknownFood ? 1 : 0,
     main_food: facts.mainFoodId,
   };
-  await trx('version_facts').insert(row).onConflict('version_id').merge();
-  for (const table of ['version_figures', 'version_holds']) await trx(table).where({ version_id: versionId }).delete();
-  await trx('version_figures').insert(
-    facts.figures.map(({ atLeast, ...figure }) => ({ version_id: versionId, ...figure, at_least: atLeast ? 1 : 0 })),
-  );
+  await dropFacts(trx, versionId);
+  const [number] = await trx('version_facts').insert(row);
+  await trx('version_figures').insert(facts.figures.map(({ atLeast, ...figure }) => ({ number, ...figure, at_least: atLeast ? 1 : 0 })));
   const holds = [
     ...facts.contains.map((id) => ({ what: `allergen:${id}`, state: 'contains' })),
     ...facts.checks.map((id) => ({ what: `allergen:${id}`, state: 'check' })),
     ...facts.breaks.map((id) => ({ what: `diet:${id}`, state: 'breaks' })),
     ...facts.dietChecks.map((id) => ({ what: `diet:${id}`, state: 'check' })),
     ...facts.foodIds.map((id) => ({ what: `food:${id}`, state: 'contains' })),
-  ].map((one) => ({ version_id: versionId, ...one }));
+  ].map((one) => ({ number, ...one }));
   for (let at = 0; at < holds.length; at += BATCH) await trx('version_holds').insert(holds.slice(at, at + BATCH));
+}
+
+/** A version without facts answers nothing. */
+export async function dropFacts(trx: Knex.Transaction, versionId: string): Promise<void> {
+  const row: { number: number } | undefined = await trx('version_facts').select('number').where({ version_id: versionId }).first();
+  if (!row) return;
+  for (const table of ['version_figures', 'version_holds', 'version_facts']) await trx(table).where({ number: row.number }).delete();
 }

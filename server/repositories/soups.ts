@@ -188,8 +188,13 @@ export const soupReader = (db: Knex) => ({
         [...without],
       );
     }
-    if (needs) filtered.whereIn('id', answering(db, needs, checks ? 'open' : 'likely').select('v.soup_id'));
-    if (mainFood !== undefined) filtered.whereIn('id', unarchived(db).where({ 'f.main_food': mainFood }).select('v.soup_id'));
+    if (needs) {
+      const does: string[] = await answering(db, needs, checks ? 'open' : 'likely')
+        .distinct()
+        .pluck('f.soup_id');
+      filtered.whereRaw('id in (select value from json_each(?))', [JSON.stringify(does)]);
+    }
+    if (mainFood !== undefined) filtered.whereIn('id', unarchived(db).where({ 'f.main_food': mainFood }).select('f.soup_id'));
     if (larder) filtered.whereIn('id', db('soup_foods').join('larder', 'larder.food_id', 'soup_foods.food_id').select('soup_foods.soup_id'));
     const [{ total }] = (await filtered.clone().count({ total: '*' })) as unknown as [{ total: number }];
     const place = after === undefined ? null : placeOf(after);
@@ -360,6 +365,9 @@ export const soupWriter = (trx: Knex.Transaction) => ({
     await trx<VersionRow>('versions')
       .where({ id: versionId })
       .update({ name, archived: archived ? 1 : 0, label_revision: revision });
+    await trx('version_facts')
+      .where({ version_id: versionId })
+      .update({ archived: archived ? 1 : 0 });
     await putNewest(trx, soupId);
   },
   /** Shows the soups that came with the program, or puts away those that are shown; what was archived by hand stays where it is. */
@@ -371,7 +379,7 @@ export const soupWriter = (trx: Knex.Transaction) => ({
   },
 });
 
-const unarchived = (db: Knex) => db('versions as v').join('version_facts as f', 'f.version_id', 'v.id').where({ 'v.archived': 0 });
+const unarchived = (db: Knex) => db('version_facts as f').where({ 'f.archived': 0 });
 
 /** Versions that answer. */
 function answering(db: Knex, needs: Needs, how: Strictness): Knex.QueryBuilder {
@@ -384,7 +392,8 @@ function answering(db: Knex, needs: Needs, how: Strictness): Knex.QueryBuilder {
 async function answersOf(db: Knex, needs: Needs, soupIds: readonly string[], open: boolean): Promise<Map<string, VersionAnswer[]>> {
   const asked = async (how: Strictness): Promise<{ id: string; soup_id: string; number: number }[]> =>
     answering(db, needs, how)
-      .whereIn('v.soup_id', [...soupIds])
+      .join('versions as v', 'v.id', 'f.version_id')
+      .whereIn('f.soup_id', [...soupIds])
       .select('v.id', 'v.soup_id', 'v.number')
       .orderBy('v.number', 'desc');
   const idsOf = async (how: Strictness) => new Set((await asked(how)).map(({ id }) => id));

@@ -11,7 +11,7 @@ import { DATA_VERSION } from '../../core/food/version.ts';
 import { factsOf } from '../../core/swap/facts.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
-import { type FactSource, factReader, putFacts } from '../repositories/facts.ts';
+import { dropFacts, type FactSource, factReader, putFacts } from '../repositories/facts.ts';
 import { rowHash } from '../repositories/soups.ts';
 import type { KitchenShelf } from './shelf.ts';
 
@@ -54,7 +54,7 @@ export function makeFacts(db: Knex, shelf: KitchenShelf, readVersion: (soupId: s
         if (version) todo.push({ version, source });
       }
       await db.transaction(async (trx) => {
-        for (const { id } of stale.slice(at, at + BATCH)) await trx('version_facts').where({ version_id: id }).delete();
+        for (const { id } of stale.slice(at, at + BATCH)) await dropFacts(trx, id);
         for (const { version, source } of todo) {
           const isWhole = version.recipe.lines.every(({ foodId }) => foodId === null || on.food(foodId) !== undefined);
           if (isWhole) await putFacts(trx, version.id, workedOut(version, nuts, on), madeOf(source, on, house));

@@ -1,4 +1,4 @@
-import { CircleHelp, CloudOff, Pencil, Redo2, Undo2 } from 'lucide-react';
+import { CloudOff, Pencil, Redo2, Undo2 } from 'lucide-react';
 import { memo, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -19,7 +19,6 @@ import { ClashDialog } from '../features/bench/ClashDialog.tsx';
 import { DoubtsDialog } from '../features/bench/DoubtsDialog.tsx';
 import type { KeeperState } from '../features/bench/draftKeeper.ts';
 import { KeepDialog } from '../features/bench/KeepDialog.tsx';
-import { KeysDialog } from '../features/bench/KeysDialog.tsx';
 import { MethodDialog } from '../features/bench/MethodDialog.tsx';
 import { PotPanel } from '../features/bench/PotPanel.tsx';
 import { RenameDialog } from '../features/bench/RenameDialog.tsx';
@@ -28,6 +27,7 @@ import { suggestedName } from '../features/bench/versionName.ts';
 import { type BenchView, originalOf, useBenchView } from '../features/bench/view.ts';
 import { BowlPanel } from '../features/bowl/BowlPanel.tsx';
 import { ExportDialog } from '../features/export/ExportDialog.tsx';
+import { useHelp } from '../features/help/store.ts';
 import { NeedsBar } from '../features/needs/NeedsBar.tsx';
 import { SwapsPanel } from '../features/swaps/SwapsPanel.tsx';
 import { useLineSwaps } from '../features/swaps/useLineSwaps.ts';
@@ -107,7 +107,7 @@ function useTakenVersion(onBench: boolean, versions: readonly VersionBody[] | un
   }, [number, onBench, versions, setParams]);
 }
 
-type BenchDialog = 'need' | 'keep' | 'keys' | 'bowls' | 'export' | 'labels' | 'rename' | 'method' | 'doubts';
+type BenchDialog = 'need' | 'keep' | 'bowls' | 'export' | 'labels' | 'rename' | 'method' | 'doubts';
 
 interface WorktopProps {
   soupId: string;
@@ -160,9 +160,10 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
   const onDoubts = useCallback((open: boolean) => setDialog(open ? 'doubts' : null), []);
   const onMethod = useCallback(() => setDialog('method'), []);
   const onNeeds = useCallback((open: boolean) => setDialog(open ? 'need' : null), []);
+  const helping = useHelp(({ open }) => open);
   useBenchKeys({
     // An amount being edited keeps the keys to itself: in a field they are not heard.
-    enabled: dialog === null && autosave.clash === null,
+    enabled: dialog === null && autosave.clash === null && !helping,
     view,
     swaps,
     applySwap,
@@ -240,9 +241,6 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
           <Button kind="main" aria-label="Keep as version" onClick={() => setDialog('keep')}>
             Keep
           </Button>
-          <Button aria-label="Keys" onClick={() => setDialog('keys')}>
-            <CircleHelp size={16} aria-hidden />
-          </Button>
         </div>
       </div>
       <div className="shrink-0 px-4 py-2">
@@ -281,7 +279,6 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
       <MethodDialog view={view} open={dialog === 'method'} onOpenChange={only('method')} />
       <RenameDialog soup={soup} open={dialog === 'rename'} onOpenChange={only('rename')} />
       <BowlsDialog view={view} open={dialog === 'bowls'} onOpenChange={only('bowls')} />
-      <KeysDialog open={dialog === 'keys'} onOpenChange={only('keys')} />
       <ClashDialog autosave={autosave} />
     </div>
   );
@@ -342,10 +339,10 @@ interface KeyParts {
   take: (plan: Plan) => void;
   workOut: () => void;
   setEditing: (lineId: string | null) => void;
-  setDialog: (dialog: 'need' | 'keep' | 'keys' | 'method') => void;
+  setDialog: (dialog: 'need' | 'keep' | 'method') => void;
 }
 
-/** The keyboard map of the bench; KeysDialog lists it. */
+/** The keyboard map of the bench; the help lists it. */
 function useBenchKeys({ enabled, view, swaps, applySwap, plans, history, take, workOut, setEditing, setDialog }: KeyParts) {
   const { select } = useBench.getState();
   const inOrder = ['base', 'simmer', 'blend', 'finish', 'bowl', 'plate'].flatMap((stage) =>
@@ -372,7 +369,6 @@ function useBenchKeys({ enabled, view, swaps, applySwap, plans, history, take, w
   useLetter('m', () => setDialog('method'), letters);
   useLetter('u', () => history.undo(), letters);
   useLetter('shift+u', () => history.redo(), letters);
-  useLetter('?', () => setDialog('keys'), { enabled, byCharacter: true });
   useHotkeys('escape', () => (plans.search.state === 'working' ? plans.cancel() : plans.stop()), options);
   useLetter(
     '1,2,3,4,5,6,7,8,9',

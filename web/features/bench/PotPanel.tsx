@@ -8,6 +8,7 @@ import { Button } from '../../ui/button.tsx';
 import { focusAfter } from '../../ui/focus.ts';
 import { State } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.ts';
+import { Word } from '../help/Word.tsx';
 import { TakePreparation } from '../preparations/TakePreparation.tsx';
 import { PotSection } from './PotSection.tsx';
 import { potLayers } from './potLayers.ts';
@@ -79,6 +80,9 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
         <Button kind="chip" className="mx-3 mt-1 mb-3" onClick={onMethod}>
           <ListOrdered size={14} aria-hidden /> Method, {recipe.steps.length} steps
         </Button>
+        <span className="text-sm text-kale-soft">
+          Amounts are <Word of="edible" />.
+        </span>
       </div>
     </section>
   );

@@ -9,6 +9,7 @@ import { openToAll } from '../../kitchen/openToAll.ts';
 import { Disclosure } from '../../ui/disclosure.tsx';
 import { Notice, State } from '../../ui/state.tsx';
 import type { BenchView } from '../bench/view.ts';
+import { Word } from '../help/Word.tsx';
 import { BalanceHelp } from './BalanceHelp.tsx';
 import { BodyHelp } from './BodyHelp.tsx';
 import { CostRow } from './CostRow.tsx';
@@ -57,7 +58,9 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
         </div>
         <AllergenBoard analysis={analysis} />
         <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 border-t border-line pt-2">
-          <dt className="text-kale-soft">body</dt>
+          <dt className="text-kale-soft">
+            <Word of="body" />
+          </dt>
           <dd>
             {analysis.body.word}{' '}
             <span className="text-kale-soft">

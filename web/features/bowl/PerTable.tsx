@@ -5,6 +5,7 @@ import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
 import { Disclosure } from '../../ui/disclosure.tsx';
 import { Table, type TableColumn } from '../../ui/table.tsx';
 import type { BenchView } from '../bench/view.ts';
+import { Word } from '../help/Word.tsx';
 
 const SHOWN = nutrientsBy('table');
 
@@ -30,7 +31,9 @@ export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {
   return (
     <Disclosure summary={`per bowl, 100 g${amount ? `, ${amount.head}` : ''} and the batch`}>
       <Table caption="Per bowl, per weight, and the batch" className="mt-1 w-full text-sm" columns={columns} rows={SHOWN} keyOf={(key) => key} />
-      <p className="text-sm text-kale-soft">≥: something is unknown, it is at least this.</p>
+      <p className="text-sm text-kale-soft">
+        ≥: something is unknown, it is <Word of="atLeast" /> this.
+      </p>
     </Disclosure>
   );
 });

@@ -2,7 +2,9 @@ import { ClipboardPaste, FileText, Soup } from 'lucide-react';
 import { type ReactNode, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useShowDemo } from '../../api/house.ts';
+import { Button } from '../../ui/button.tsx';
 import { Notice } from '../../ui/state.tsx';
+import { useWalk } from '../help/store.ts';
 
 const WAY =
   'flex flex-col items-start gap-2 rounded-xl border border-line bg-card p-5 text-left hover:border-squash hover:bg-squash-pale focus-visible:border-squash';
@@ -11,6 +13,7 @@ const WAY =
 export function Start() {
   const navigate = useNavigate();
   const demo = useShowDemo();
+  const { done: isWalked, go } = useWalk();
   const file = useRef<HTMLInputElement>(null);
   return (
     <section aria-label="Three ways in" className="flex flex-col gap-3">
@@ -53,6 +56,15 @@ export function Start() {
           />
         </button>
       </div>
+      {!isWalked && (
+        <p className="text-kale-soft">
+          First time here?{' '}
+          <Button kind="chip" onClick={() => go(0)}>
+            A walk in five steps
+          </Button>{' '}
+          It can be left at any time, and taken again from the help.
+        </p>
+      )}
       {demo.isError && <Notice tone="breaks">{demo.error.message}</Notice>}
     </section>
   );

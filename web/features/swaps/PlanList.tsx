@@ -13,6 +13,7 @@ import { Notice, State } from '../../ui/state.tsx';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
 import { foodName, planWords } from '../bench/words.ts';
+import { Word } from '../help/Word.tsx';
 import { BroughtIn } from './BroughtIn.tsx';
 import { PlanMethod } from './PlanMethod.tsx';
 import { plansOf, type Search } from './usePlans.ts';
@@ -246,7 +247,13 @@ function BowlSize({ view, bowl, clashes }: { view: BenchView; bowl: NonNullable<
     <div className="my-2 flex items-center gap-2 rounded-md bg-oat-deep px-3 py-2">
       <p className="min-w-0 flex-1">
         In bowls of {figure(bowl.servingMl)} ml, {figure(bowl.servings)} from the pot instead of {figure(view.analysis.servings)},{' '}
-        {clashes ? `everything can be met, at a distance of ${bowl.distance.toFixed(2)}` : 'the soup as it is meets everything'}.
+        {clashes ? 'everything can be met' : 'the soup as it is meets everything'}
+        {clashes && (
+          <>
+            , at a <Word of="distance" /> of {bowl.distance.toFixed(2)}
+          </>
+        )}
+        .
       </p>
       <Button onClick={resize}>Such bowls</Button>
     </div>

@@ -1,0 +1,85 @@
+/** The keys of every screen, as the help lists them. */
+import { type LetterKeys, pressed } from '../../kitchen/letterKeys.ts';
+
+export interface Key {
+  key: string;
+  does: string;
+  /** One letter, figure or sign: as the person has set them. */
+  isLetter?: boolean;
+}
+
+interface ScreenKeys {
+  /** As in 'Keys on the bench'. */
+  screen: string;
+  path: RegExp;
+  keys: readonly Key[];
+}
+
+const EVERYWHERE: readonly Key[] = [
+  { key: 'Tab', does: 'to the next thing that can be done; Shift + Tab goes back' },
+  { key: 'Escape', does: 'closes what is open' },
+  { key: '?', does: 'this list', isLetter: true },
+];
+
+export const SCREEN_KEYS: readonly ScreenKeys[] = [
+  {
+    screen: 'the bench',
+    path: /\/bench$/,
+    keys: [
+      { key: '↑ ↓', does: 'line up, line down' },
+      { key: 'Enter', does: 'edit the amount of the line; Enter keeps it, Escape leaves it' },
+      { key: 'Delete', does: 'take the line out' },
+      { key: 's', does: 'to the swaps', isLetter: true },
+      { key: '1 to 9', does: 'use that swap, or take that plan', isLetter: true },
+      { key: 'w', does: 'work it out for me; Escape goes back', isLetter: true },
+      { key: 'n', does: 'add a need', isLetter: true },
+      { key: 'm', does: 'the method, to read and to reword', isLetter: true },
+      { key: 'u', does: 'undo', isLetter: true },
+      { key: 'Shift + u', does: 'redo', isLetter: true },
+      { key: 'k', does: 'keep as version', isLetter: true },
+    ],
+  },
+  {
+    screen: 'reading',
+    path: /^\/read/,
+    keys: [
+      { key: 'Enter', does: 'on a doubt: what is chosen is taken' },
+      { key: '← →', does: 'on the tabs: to the next view of what was read' },
+    ],
+  },
+  {
+    screen: 'foods',
+    path: /^\/foods/,
+    keys: [
+      { key: '↑ ↓', does: 'in the list: food up, food down' },
+      { key: 'Home, End', does: 'first food, last food' },
+    ],
+  },
+  {
+    screen: 'soups',
+    path: /^\/(?:soups)?$/,
+    keys: [
+      { key: '↑ ↓', does: 'on a soup: soup up, soup down' },
+      { key: 'Home, End', does: 'first soup, last soup that is listed' },
+      { key: 'Enter', does: 'on a soup: to its bench; in the field of needs: asks for them' },
+    ],
+  },
+  { screen: 'compare', path: /\/compare$/, keys: [] },
+  { screen: 'the sheet', path: /\/sheet$/, keys: [] },
+  { screen: 'paper', path: /\/print$/, keys: [] },
+  { screen: 'preparations', path: /^\/preparations/, keys: [] },
+  { screen: 'the larder', path: /^\/larder/, keys: [] },
+  { screen: 'settings', path: /^\/settings/, keys: [] },
+];
+
+/** What the keys do on the screen of an address; letters only as the person has set them. */
+export function keysOf(pathname: string, mode: LetterKeys): { screen: string; keys: { key: string; does: string }[] } {
+  const here = SCREEN_KEYS.find(({ path }) => path.test(pathname));
+  const all = [...(here?.keys ?? []), ...EVERYWHERE];
+  return {
+    screen: here?.screen ?? 'this screen',
+    keys: all
+      .filter(({ isLetter }) => !isLetter || mode !== 'off')
+      .map(({ key, does, isLetter }) => ({ key: isLetter ? pressed(mode, key) : key, does })),
+  };
+}
