@@ -41,7 +41,7 @@ test.describe('with the demo kitchen', () => {
     await expect(answers).toContainText('to check');
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Keep this view' }).click();
-    await page.getByRole('dialog').getByLabel('Name').fill('Guests without milk');
+    await page.getByLabel('Name of the view').fill('Guests without milk');
     await page.keyboard.press('Enter');
     await page.goto(`${server.url}/soups`);
     await expect(page.getByRole('rowheader')).toHaveCount(12);
@@ -150,6 +150,7 @@ test('the walk goes through the kitchen in five steps, and can be left', async (
   // It is not offered twice, and is taken again from the help.
   await page.goto(`${server.url}/soups`);
   await expect(page.getByRole('button', { name: 'A walk in five steps' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Help: keys and words' })).toBeVisible();
   await page.keyboard.press('?');
   const help = page.getByRole('dialog', { name: 'Keys on soups' });
   await help.getByText('what words mean here').click();

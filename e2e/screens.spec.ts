@@ -31,6 +31,7 @@ test.describe('with the demo kitchen', () => {
     await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
     await expect(page.getByRole('region', { name: 'Pot' })).toBeVisible();
     await expectAccessible(page);
+    await expect(page.getByRole('button', { name: 'Help: keys and words' })).toBeVisible();
     await page.keyboard.press('?');
     await expect(page.getByRole('dialog', { name: 'Keys on the bench' })).toBeVisible();
     await expectAccessible(page);

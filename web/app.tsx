@@ -1,7 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Link, NavLink, Route, Routes, useLocation } from 'react-router';
-import { Help } from './features/help/Help.tsx';
 import { Soups } from './routes/soups.tsx';
 import { useFocusOfScreen } from './ui/screen.tsx';
 import { Waiting } from './ui/state.tsx';
@@ -9,6 +8,8 @@ import { Waiting } from './ui/state.tsx';
 const tab = ({ isActive }: { isActive: boolean }) =>
   `rounded px-2.5 py-1 max-sm:px-2 ${isActive ? 'bg-kale-soft text-white underline decoration-2 underline-offset-4' : 'text-oat hover:bg-kale-soft'}`;
 
+// Nobody asks for help before there is something to see: it comes after the first screen.
+const Help = lazy(async () => ({ default: (await import('./features/help/Help.tsx')).Help }));
 const Read = lazy(async () => ({ default: (await import('./routes/read.tsx')).Read }));
 const Bench = lazy(async () => ({ default: (await import('./routes/bench.tsx')).Bench }));
 const Compare = lazy(async () => ({ default: (await import('./routes/compare.tsx')).Compare }));
@@ -52,7 +53,9 @@ export function App() {
             Settings
           </NavLink>
         </nav>
-        <Help />
+        <Suspense fallback={null}>
+          <Help />
+        </Suspense>
       </header>
       <main id="main" className="flex min-h-0 flex-1 flex-col">
         <ErrorBoundary resetKeys={[pathname]} fallbackRender={({ error }) => <Failed error={error} />}>

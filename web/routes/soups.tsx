@@ -6,13 +6,13 @@ import { useChangeSoup, useSoups } from '../api/queries.ts';
 import { Filters } from '../features/soups/Filters.tsx';
 import { SavedViews } from '../features/soups/SavedViews.tsx';
 import { SoupTable } from '../features/soups/SoupTable.tsx';
-import { Start } from '../features/soups/Start.tsx';
 import { useAsked } from '../features/soups/useAsked.ts';
 import { Button } from '../ui/button.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice } from '../ui/state.tsx';
 import { say } from '../ui/toast.ts';
 
+const Start = lazy(async () => ({ default: (await import('../features/soups/Start.tsx')).Start }));
 const VersionsDialog = lazy(async () => ({ default: (await import('../features/soups/VersionsDialog.tsx')).VersionsDialog }));
 
 const NOTHING: readonly LarderEntry[] = [];
@@ -49,7 +49,9 @@ export function Soups() {
         </Link>
       </div>
       {isNew ? (
-        <Start />
+        <Suspense>
+          <Start />
+        </Suspense>
       ) : (
         <>
           <Filters asked={asked} ask={ask} answer={first?.asked} />

@@ -1,15 +1,15 @@
 import { X } from 'lucide-react';
-import { type FormEvent, useEffect, useState } from 'react';
+import { type FormEvent, lazy, Suspense, useEffect, useState } from 'react';
 import type { AskedOfList } from '../../../contract/types.ts';
-import { needRefs } from '../../../core/swap/need.ts';
-import { MOST_APART } from '../../../core/swap/tally.ts';
 import { useLarder, useMainFoods } from '../../api/house.ts';
 import type { SoupsAsked } from '../../api/queries.ts';
-import { needLabel } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Field, Input, Select } from '../../ui/field.tsx';
 import { Notice } from '../../ui/state.tsx';
 import { Tick } from '../../ui/tick.tsx';
+
+// Comes with the first question: the words of needs are many.
+const AskedWords = lazy(async () => ({ default: (await import('./AskedWords.tsx')).AskedWords }));
 
 interface Props {
   asked: SoupsAsked;
@@ -58,7 +58,9 @@ export function Filters({ asked, ask, answer }: Props) {
               that no soup looks as if it did. What speaks of one soup (smooth, same body, keep, half the fat) is asked on its bench.
             </Notice>
           ) : (
-            <AskedChips answer={answer} />
+            <Suspense>
+              <AskedWords answer={answer} />
+            </Suspense>
           )}
           {answer.understood.length > 0 && (
             <ul aria-label="Understood" className="list-disc pl-5 text-sm">
@@ -109,21 +111,5 @@ function AskNeeds({ said, unread, onSaid }: { said: string; unread: readonly str
         </Button>
       )}
     </form>
-  );
-}
-
-function AskedChips({ answer: { needs, names } }: { answer: AskedOfList }) {
-  const refs = needRefs(needs);
-  const avoided = refs.filter(({ kind }) => kind === 'avoid');
-  const together = avoided.length > MOST_APART;
-  const shown = together ? refs.filter(({ kind }) => kind !== 'avoid') : refs;
-  const list = [
-    ...shown.map((ref) => (ref.kind === 'avoid' && ref.id ? `no ${(names[ref.id] ?? ref.id).toLowerCase()}` : needLabel(ref, needs))),
-    ...(together ? [`none of ${avoided.length} foods`] : []),
-  ];
-  return (
-    <p>
-      Asked: <strong className="font-semibold">{list.join('; ')}</strong>
-    </p>
   );
 }

@@ -4,7 +4,6 @@ import { Link } from 'react-router';
 import type { SavedView } from '../../../contract/types.ts';
 import { useAddView, useDropView, useViews } from '../../api/house.ts';
 import { Button } from '../../ui/button.tsx';
-import { Dialog } from '../../ui/dialog.tsx';
 import { Field, Input } from '../../ui/field.tsx';
 import { focusAfter } from '../../ui/focus.ts';
 import { Notice } from '../../ui/state.tsx';
@@ -41,39 +40,55 @@ export function SavedViews({ query, suggested }: { query: string; suggested: str
           </Button>
         </span>
       ))}
-      {query !== '' && !isKept && (
+      {query !== '' && !isKept && !naming && (
         <Button kind="chip" onClick={() => setNaming(true)}>
           Keep this view
         </Button>
       )}
-      <Dialog open={naming} onOpenChange={setNaming} title="Keep this view" description="What the list is asked now, under a name.">
-        {naming && (
-          <NameForm
-            suggested={suggested}
-            failed={add.error?.message}
-            onName={(name) => add.mutate({ name, query }, { onSuccess: () => setNaming(false) })}
-          />
-        )}
-      </Dialog>
+      {naming && (
+        <NameForm
+          suggested={suggested}
+          failed={add.error?.message}
+          onName={(name) => add.mutate({ name, query }, { onSuccess: () => setNaming(false) })}
+          onLeave={() => setNaming(false)}
+        />
+      )}
     </nav>
   );
 }
 
-function NameForm({ suggested, failed, onName }: { suggested: string; failed: string | undefined; onName: (name: string) => void }) {
+interface NameFormProps {
+  suggested: string;
+  failed: string | undefined;
+  onName: (name: string) => void;
+  onLeave: () => void;
+}
+
+function NameForm({ suggested, failed, onName, onLeave }: NameFormProps) {
   const [name, setName] = useState(suggested);
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (name.trim() !== '') onName(name.trim());
   };
   return (
-    <form onSubmit={submit} className="flex flex-col gap-3">
-      <Field label="Name">
-        <Input value={name} maxLength={100} onChange={(event) => setName(event.target.value)} />
+    <form
+      aria-label="Keep this view"
+      onSubmit={submit}
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') onLeave();
+      }}
+      className="flex flex-wrap items-end gap-2"
+    >
+      <Field label="Name of the view">
+        <Input autoFocus value={name} maxLength={100} onChange={(event) => setName(event.target.value)} />
       </Field>
-      {failed && <Notice tone="breaks">{failed}</Notice>}
-      <Button kind="main" type="submit" disabled={name.trim() === ''}>
+      <Button type="submit" disabled={name.trim() === ''}>
         Keep
       </Button>
+      <Button kind="quiet" onClick={onLeave}>
+        Leave
+      </Button>
+      {failed && <Notice tone="breaks">{failed}</Notice>}
     </form>
   );
 }
