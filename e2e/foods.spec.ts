@@ -93,3 +93,17 @@ test('bowls are counted or sized, and the pot weighed with its tare or dipped', 
   await page.keyboard.press('u');
   await expect(page.getByText('24 bowls of 248 ml')).toBeVisible();
 });
+
+test('foods are gone through by arrow keys, each with its kind and other names; none chosen, the house shows its own', async ({ page, server }) => {
+  await page.goto(`${server.url}/foods`);
+  const house = page.getByRole('region', { name: 'Of this house' });
+  await expect(house).toContainText('Foods of this house');
+  await expect(house).toContainText('Labels read');
+  const list = page.getByRole('list', { name: 'Foods found' });
+  await list.getByRole('link').first().focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(list.getByRole('link').nth(1)).toBeFocused();
+  await page.getByLabel('Search', { exact: true }).fill('courgette');
+  await expect(list.getByRole('link').first()).toContainText('vegetable');
+  await expectAccessible(page);
+});

@@ -135,3 +135,20 @@ test('what a cook only talks about is named and not in the pot, and one press pu
   await expect(named).not.toContainText('cashews');
   await expectAccessible(page);
 });
+
+test('an answered doubt shrinks to a line that is opened again, one card a line, and both sides go together', async ({ page, server }) => {
+  await page.goto(`${server.url}/read`);
+  const text = page.getByRole('textbox', { name: 'Recipe text' });
+  const filler = Array.from({ length: 60 }, (_, i) => `${i + 100} g carrots`).join('\n');
+  await text.fill(`Leek soup\nServes 4\n\n3 leeks\n1 l water\n${filler}\nsalt to taste\n\nSimmer the leeks 20 minutes and blend.`);
+  const doubts = page.getByRole('region', { name: 'Doubts' });
+  const salt = doubts.getByRole('listitem').filter({ hasText: /salt to taste/i }).first();
+  await salt.getByRole('button', { name: /as most kitchens salt/ }).click();
+  await expect(salt).toContainText('settled');
+  const again = salt.getByRole('button', { name: /^Settle anew/ }).first();
+  await again.click();
+  await expect(salt.getByRole('button', { name: /as most kitchens salt/ })).toBeVisible();
+  // The text beside it shows the line that is spoken of.
+  await expect.poll(() => text.evaluate((box) => box.scrollTop)).toBeGreaterThan(200);
+  await expectAccessible(page);
+});

@@ -55,6 +55,7 @@ export function Read() {
   const add = useAddSoup();
   const navigate = useNavigate();
   const [finding, setFinding] = useState<Line | null>(null);
+  const [lookAt, setLookAt] = useState<number | null>(null);
   const teach = useTeach();
   const kitchen = useKitchenSoon();
   const { recipe, reading } = desk;
@@ -115,6 +116,8 @@ export function Read() {
           aria-describedby={desk.unread.length > 0 ? 'unread-lines' : undefined}
           marked={new Set(desk.unread.map(({ textLine }) => textLine))}
           value={desk.desk.text}
+          lookAt={lookAt}
+          onCaretLine={showDoubtOf}
           onChange={(event) => desk.setText(event.target.value)}
           spellCheck={false}
           onDragOver={(event) => event.preventDefault()}
@@ -163,7 +166,7 @@ export function Read() {
                 Put on the bench
               </Button>
             </div>
-            <Findings desk={desk} recipe={recipe} settings={settings.data} onFindFood={setFinding} />
+            <Findings desk={desk} recipe={recipe} settings={settings.data} onFindFood={setFinding} onLook={setLookAt} />
           </>
         ) : (
           <p className="m-auto text-kale-soft">
@@ -184,15 +187,21 @@ export function Read() {
   );
 }
 
+/** Both sides go together: the doubt of the line that the caret was put into comes into sight. */
+function showDoubtOf(textLine: number): void {
+  document.querySelector(`[data-text-line="${textLine}"]`)?.scrollIntoView({ block: 'nearest' });
+}
+
 interface FindingsProps {
   desk: ReadingDesk;
   recipe: Recipe;
   settings: Settings | undefined;
   onFindFood: (line: Line) => void;
+  onLook: (textLine: number | null) => void;
 }
 
 /** What was understood, what hides in it, and which labels have to be read. */
-function Findings({ desk, recipe, settings, onFindFood }: FindingsProps) {
+function Findings({ desk, recipe, settings, onFindFood, onLook }: FindingsProps) {
   const core = useKitchenSoon();
   const regime = settings?.regime ?? 'us';
   const kitchen = withKitchen(recipe, settings);
@@ -222,7 +231,7 @@ function Findings({ desk, recipe, settings, onFindFood }: FindingsProps) {
         </Tabs.Trigger>
       </Tabs.List>
       <Tabs.Content value="lines" className="flex flex-col gap-3">
-        <Doubts desk={desk} recipe={recipe} choices={analysis?.choices ?? NO_CHOICES} onFindFood={onFindFood} />
+        <Doubts desk={desk} recipe={recipe} choices={analysis?.choices ?? NO_CHOICES} onFindFood={onFindFood} onLook={onLook} />
         <NamedFoods desk={desk} />
         <Understood recipe={recipe} notes={analysis?.notes ?? NO_NOTES} onFindFood={onFindFood} />
       </Tabs.Content>

@@ -43,7 +43,8 @@ export const SCREEN_KEYS: readonly ScreenKeys[] = [
     screen: 'reading',
     path: /^\/read/,
     keys: [
-      { key: 'Enter', does: 'on a doubt: what is chosen is taken' },
+      { key: 'd', does: 'to the next open doubt, outside the text', isLetter: true },
+      { key: '1 to 9', does: 'give the doubt in hand that answer', isLetter: true },
       { key: '← →', does: 'on the tabs: to the next view of what was read' },
     ],
   },

@@ -1,4 +1,4 @@
-import { type RefObject, useRef, useState } from 'react';
+import { type RefObject, useEffect, useRef, useState } from 'react';
 import type { ChoiceResult } from '../../../core/analysis/analysis.ts';
 import { CONSEQUENCE_WEIGHT, DOUBTS, type Doubt, type DoubtReading, isOnlyTold, isSettledBy, type PerServing } from '../../../core/reading/doubts.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
@@ -49,11 +49,33 @@ interface Props {
   /** What each alternative makes of the soup. */
   choices: readonly ChoiceResult[];
   onFindFood: (line: Line) => void;
+  /** Told the line of the text that the doubt in hand is about. */
+  onLook: (textLine: number | null) => void;
 }
 
-/** Doubts as a worklist, by consequence. Settled ones stay in the list, ticked, and can be settled again. */
-export function Doubts({ desk, recipe, choices, onFindFood }: Props) {
+/** The doubts of one line of the text; those of no line stand each by itself. */
+interface Card {
+  key: string;
+  textLine: number | null;
+  doubts: Doubt[];
+}
+
+/** One card a line of the text, in the order of the first doubt of each. */
+function cardsOf(doubts: readonly Doubt[]): Card[] {
+  const cards = new Map<string, Card>();
+  for (const doubt of doubts) {
+    const key = doubt.textLine === null ? `${doubt.code}-${doubt.lineId}` : `line ${doubt.textLine}`;
+    const card = cards.get(key);
+    if (card) card.doubts.push(doubt);
+    else cards.set(key, { key, textLine: doubt.textLine, doubts: [doubt] });
+  }
+  return [...cards.values()];
+}
+
+/** Doubts as a worklist, by consequence. A settled one shrinks to a line, and can be opened and settled again. */
+export function Doubts({ desk, recipe, choices, onFindFood, onLook }: Props) {
   const lines = new Map(recipe.lines.map((line) => [line.id, line]));
+  const rows = desk.desk.text.split('\n');
   const asked = desk.doubts.filter((doubt) => !isOnlyTold(doubt)).length;
   const open = openDoubts(desk).length;
   const list = useRef<HTMLElement>(null);
@@ -68,20 +90,32 @@ export function Doubts({ desk, recipe, choices, onFindFood }: Props) {
         </p>
       )}
       <ul className="flex flex-col gap-2">
-        {desk.doubts.map((doubt) => (
-          <DoubtItem
-            key={`${doubt.code}-${doubt.lineId}-${doubt.lineId === null ? doubt.textLine : ''}`}
-            doubt={doubt}
-            line={doubt.lineId === null ? undefined : lines.get(doubt.lineId)}
-            recipe={recipe}
-            choices={choices}
-            desk={desk}
-            onFindFood={onFindFood}
-          />
+        {cardsOf(desk.doubts).map(({ key, textLine, doubts }) => (
+          <li key={key} data-text-line={textLine ?? undefined} className="flex flex-col gap-2 rounded-lg border border-line bg-card p-2.5">
+            <LineText text={textLine === null ? '' : (rows[textLine] ?? '').trim()} doubts={doubts} />
+            {doubts.map((doubt) => (
+              <DoubtItem
+                key={`${doubt.code}-${doubt.lineId}`}
+                doubt={doubt}
+                line={doubt.lineId === null ? undefined : lines.get(doubt.lineId)}
+                recipe={recipe}
+                choices={choices}
+                desk={desk}
+                onFindFood={onFindFood}
+                onLook={() => onLook(textLine)}
+              />
+            ))}
+          </li>
         ))}
       </ul>
     </section>
   );
+}
+
+/** The line as it was written, where no doubt of it says so itself; of a long one, its beginning. */
+function LineText({ text, doubts }: { text: string; doubts: readonly Doubt[] }) {
+  if (text === '' || doubts.some(({ message }) => message.includes(text))) return null;
+  return <p className="truncate text-sm text-kale-soft">{text}</p>;
 }
 
 /** An open doubt's answers, in their order. */
@@ -113,16 +147,42 @@ interface ItemProps {
   choices: readonly ChoiceResult[];
   desk: ReadingDesk;
   onFindFood: (line: Line) => void;
+  onLook: () => void;
 }
 
-function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps) {
+function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood, onLook }: ItemProps) {
   const settled = { said: saidOf(desk, doubt) };
+  const [reopened, setReopened] = useState(false);
+  const item = useRef<HTMLDivElement>(null);
+  const isSettled = settled.said !== undefined;
+  useEffect(() => {
+    if (!isSettled) return;
+    setReopened(false);
+    // Its buttons are gone: what is still open has the focus next.
+    requestAnimationFrame(() => {
+      if (document.activeElement === document.body) focusIn(nextOpen(item.current?.closest('section') ?? null));
+    });
+  }, [isSettled]);
+  if (isSettled && !reopened)
+    return (
+      <div ref={item} data-doubt className="flex flex-wrap items-center gap-2 text-sm">
+        <State tone="meets">settled</State>
+        <span className="min-w-0 flex-1">
+          {line ? `${line.text}: ` : ''}
+          {settled.said}
+        </span>
+        <Button kind="chip" aria-label={`Settle anew: ${doubt.message}`} onClick={() => setReopened(true)}>
+          Change
+        </Button>
+      </div>
+    );
   const keys = doubt.readings ? telling(doubt.readings) : [];
   const wantsFood = isSettledBy(doubt, 'food');
   // A food that is not known cannot be weighed; one that is has its grams asked only while it has none.
   const wantsGrams = isSettledBy(doubt, 'grams') && (!wantsFood || (line?.foodId !== null && line?.grams === null));
   return (
-    <li data-doubt data-open={settled.said || isOnlyTold(doubt) ? undefined : ''} className="rounded-lg border border-line bg-card p-2.5">
+    // biome-ignore lint/a11y/noStaticElementInteractions: only the text beside it follows what has the focus or is pressed
+    <div ref={item} data-doubt data-open={isSettled || isOnlyTold(doubt) ? undefined : ''} onFocus={onLook} onPointerDown={onLook}>
       <div className="flex items-baseline gap-2">
         <State tone={settled.said ? 'meets' : DOUBTS[doubt.code].tone}>{settled.said ? 'settled' : TONE_WORDS[DOUBTS[doubt.code].tone]}</State>
         <p>
@@ -147,7 +207,8 @@ function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps
               }}
             >
               <span>
-                {reading.label}: {figure(reading.grams)} g
+                {reading.label}
+                {!/\d\s?g\b|^none\b|: none\b/.test(reading.label) && `: ${figure(reading.grams)} g`}
               </span>
               <span className="text-sm text-kale-soft">
                 {keys.map((key) => `${withUnit(key, reading.perServing[key] ?? 0)} ${SHORT[key]}`.trim()).join(', ')} a bowl
@@ -187,7 +248,7 @@ function DoubtItem({ doubt, line, recipe, choices, desk, onFindFood }: ItemProps
         )}
         {isSettledBy(doubt, 'bowls') && <BowlsEntry desk={desk} />}
       </div>
-    </li>
+    </div>
   );
 }
 

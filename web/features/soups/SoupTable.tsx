@@ -85,7 +85,7 @@ export function SoupTable({ soups, total, sort, onSort, onEnd, foodNames, ...act
             <SortHead by="updated" now={sort} onSort={onSort}>
               Changed
             </SortHead>
-            <th scope="col" className="px-3 py-2">
+            <th scope="col" className="px-3 py-2 max-sm:hidden">
               <span className="sr-only">Archive</span>
             </th>
           </tr>
@@ -122,7 +122,7 @@ function SortHead({ by, now, onSort, right, children }: SortProps) {
     <th
       scope="col"
       aria-sort={by === now ? (by === 'updated' ? 'descending' : 'ascending') : 'none'}
-      className={`px-1 py-1 ${right ? 'text-right' : ''}`}
+      className={`px-1 py-1 ${right ? 'text-right' : ''} ${by === 'title' ? '' : 'max-sm:hidden'}`}
     >
       <Button kind="quiet" className="font-semibold whitespace-nowrap" onClick={() => onSort(by)}>
         {children}
@@ -148,6 +148,11 @@ const Row = memo(function Row({ soup, index, measure, foodNames, onArchive, onVe
         <Link to={`/soups/${soup.id}/bench`} className="font-title text-lg underline decoration-line underline-offset-4 hover:decoration-squash">
           {soup.title}
         </Link>
+        {version?.energyKcal !== undefined && version.sodiumMg !== undefined && (
+          <span className="block text-sm text-kale-soft sm:hidden">
+            {figure(version.energyKcal)} kcal, {figure(version.sodiumMg)} mg sodium
+          </span>
+        )}
         {soup.uses && soup.uses.length > 0 && (
           <span className="block text-sm text-kale-soft">
             larder: {soup.uses.map(({ foodId, useBy }) => `${foodNames(foodId)}${useBy ? ` (by ${shortDay(useBy)})` : ''}`).join(', ')}
@@ -160,8 +165,8 @@ const Row = memo(function Row({ soup, index, measure, foodNames, onArchive, onVe
           <span className="block text-sm text-mustard">check: {version.checks.map((id) => ALLERGEN_LABELS[id]).join(', ')}</span>
         )}
       </td>
-      <td className="px-3 py-2.5 text-right">{version?.energyKcal === undefined ? '' : figure(version.energyKcal)}</td>
-      <td className="px-3 py-2.5 text-right">{version?.sodiumMg === undefined ? '' : figure(version.sodiumMg)}</td>
+      <td className="px-3 py-2.5 text-right max-sm:hidden">{version?.energyKcal === undefined ? '' : figure(version.energyKcal)}</td>
+      <td className="px-3 py-2.5 text-right max-sm:hidden">{version?.sodiumMg === undefined ? '' : figure(version.sodiumMg)}</td>
       <td className="px-3 py-2.5">
         {soup.answers ? <Answers soup={soup} answers={soup.answers} /> : <Newest versions={standing} />}
         {soup.newestChanged && <State tone="check">changed since kept</State>}
@@ -183,10 +188,10 @@ const Row = memo(function Row({ soup, index, measure, foodNames, onArchive, onVe
           </span>
         )}
       </td>
-      <td className="px-3 py-2.5 whitespace-nowrap">
+      <td className="px-3 py-2.5 whitespace-nowrap max-sm:hidden">
         {new Date(soup.updatedAt).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })}
       </td>
-      <td className="px-2 py-2 whitespace-nowrap">
+      <td className="px-2 py-2 whitespace-nowrap max-sm:hidden">
         <Button kind="chip" onClick={() => onArchive(soup)} aria-label={`${soup.archived ? 'Bring back' : 'Archive'} ${soup.title}`}>
           {soup.archived ? 'Bring back' : 'Archive'}
         </Button>
