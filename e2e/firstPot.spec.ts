@@ -144,5 +144,21 @@ test('by keyboard alone', async ({ page, server }) => {
   await page.keyboard.type('by keyboard');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Kept as version 2.').first()).toBeVisible();
+
+  await tabTo(/^Sheet$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('article').getByText(/by keyboard/)).toBeVisible();
+  await tabTo(/^other forms/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'On paper' })).toBeVisible();
+  for (const form of [/^Class handout/, /^Bowl cards/]) {
+    await tabTo(form);
+    await page.keyboard.press('Space');
+  }
+  await expect(page.getByRole('article', { name: /Class handout/ })).toContainText('Blend');
+  await expect(page.getByRole('article', { name: /Bowl cards/ })).toBeVisible();
+  await page.goto(benchOf(page.url()));
   await figuresAfterPowerCut(server, page);
 });
+
+const benchOf = (url: string): string => url.replace(/\/print.*/, '/bench');

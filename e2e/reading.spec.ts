@@ -142,7 +142,10 @@ test('an answered doubt shrinks to a line that is opened again, one card a line,
   const filler = Array.from({ length: 60 }, (_, i) => `${i + 100} g carrots`).join('\n');
   await text.fill(`Leek soup\nServes 4\n\n3 leeks\n1 l water\n${filler}\nsalt to taste\n\nSimmer the leeks 20 minutes and blend.`);
   const doubts = page.getByRole('region', { name: 'Doubts' });
-  const salt = doubts.getByRole('listitem').filter({ hasText: /salt to taste/i }).first();
+  const salt = doubts
+    .getByRole('listitem')
+    .filter({ hasText: /salt to taste/i })
+    .first();
   await salt.getByRole('button', { name: /as most kitchens salt/ }).click();
   await expect(salt).toContainText('settled');
   const again = salt.getByRole('button', { name: /^Settle anew/ }).first();

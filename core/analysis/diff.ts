@@ -60,6 +60,13 @@ export function differenceOf(before: Version, after: Version): Difference {
   };
 }
 
+/** Whether two are the same soup: lines, amounts, steps and bowls. */
+export const isSameSoup = (before: Recipe, after: Recipe): boolean =>
+  before.servings === after.servings &&
+  before.servingGrams === after.servingGrams &&
+  lineChanges(before, after).length === 0 &&
+  stepChanges(before.steps, after.steps).length === 0;
+
 const sameGrams = (a: Line['grams'], b: Line['grams']): boolean =>
   a && b ? Math.abs(a.best - b.best) <= SAME_GRAMS * Math.max(a.best, b.best) : a === b;
 

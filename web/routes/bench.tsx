@@ -3,7 +3,7 @@ import { memo, Suspense, useCallback, useEffect, useMemo, useState } from 'react
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { SoupSummary, VersionBody } from '../../contract/types.ts';
-import { differenceOf } from '../../core/analysis/diff.ts';
+import { isSameSoup } from '../../core/analysis/diff.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
 import { REGIME_IDS, type RegimeId } from '../../core/regime/regime.ts';
 import { needRefs } from '../../core/swap/need.ts';
@@ -84,7 +84,7 @@ function BenchOf({ soupId }: { soupId: string }) {
         soupId={soupId}
         soup={soup.data}
         from={version ? `draft of "${version.name}"` : 'draft'}
-        versions={soup.data.versions.length}
+        versions={versions.data.versions}
         original={originalOf(versions.data.versions, draft.data.basedOn)}
         autosave={autosave}
       />
@@ -113,7 +113,7 @@ interface WorktopProps {
   soupId: string;
   soup: SoupSummary;
   from: string;
-  versions: number;
+  versions: readonly VersionBody[];
   original: Recipe | null;
   autosave: ReturnType<typeof useAutosave>;
 }
@@ -227,7 +227,7 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
           <Button onClick={() => history.redo()} disabled={!history.canRedo} aria-label="Redo">
             <Redo2 size={16} aria-hidden />
           </Button>
-          {versions > 0 && (
+          {versions.length > 0 && (
             <Link
               to={`/soups/${soupId}/compare`}
               className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-3 hover:bg-oat-deep"
@@ -235,7 +235,7 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
               Compare
             </Link>
           )}
-          <SheetLink soupId={soupId} view={view} kept={versions > 0} />
+          <SheetLink soupId={soupId} view={view} versions={versions} />
           <Button onClick={() => setDialog('labels')}>Labels</Button>
           <Button onClick={() => setDialog('export')}>Export</Button>
           <Button kind="main" aria-label="Keep as version" onClick={() => setDialog('keep')}>
@@ -304,16 +304,16 @@ const OpenDoubts = memo(function OpenDoubts({ view, open, onOpenChange }: { view
   );
 });
 
-/** What is on the bench is what the sheet shows: the version it came from, or the draft it has become. */
-const SheetLink = memo(function SheetLink({ soupId, view, kept }: { soupId: string; view: BenchView; kept: boolean }) {
-  const later = useAfterPaint(view);
-  const isKept = useMemo(() => {
-    const { lines, steps, servings } = differenceOf(later.original, later);
-    return kept && lines.length + steps.length === 0 && servings === null;
-  }, [later, kept]);
+/** A bench edit waits for none of them; older versions than these are opened from their own row. */
+const MOST_COMPARED = 20;
+
+/** What is on the bench is what the sheet shows: the version it is as it stands, or the draft it has become. */
+const SheetLink = memo(function SheetLink({ soupId, view, versions }: { soupId: string; view: BenchView; versions: readonly VersionBody[] }) {
+  const { recipe } = useAfterPaint(view);
+  const same = useMemo(() => versions.slice(-MOST_COMPARED).findLast((version) => isSameSoup(version.recipe, recipe)), [recipe, versions]);
   return (
     <Link
-      to={`/soups/${soupId}/sheet${isKept ? '' : '?v=draft'}`}
+      to={`/soups/${soupId}/sheet?v=${same?.number ?? 'draft'}`}
       className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-3 hover:bg-oat-deep"
     >
       Sheet

@@ -35,7 +35,7 @@ export function useChosenVersion(id: string): Chosen | Error | null {
   if (!versions.data || !soup.data || !draft.data) return null;
   const all = versions.data.versions;
   const asked = params.get('v');
-  const version = asked === DRAFT ? undefined : (all.find(({ number }) => String(number) === asked) ?? all.at(-1));
+  const version = asked === DRAFT ? undefined : (all.find(({ number }) => String(number) === asked) ?? all.findLast(({ archived }) => !archived));
   const { recipe, needs } = version ?? draft.data;
   return {
     soup: soup.data,
@@ -59,7 +59,7 @@ export function useChosenVersion(id: string): Chosen | Error | null {
 export const keptWords = (version: VersionBody | undefined): string =>
   version
     ? `Version ${version.number}, ${version.name}, kept ${new Date(version.createdAt).toLocaleDateString(undefined, { dateStyle: 'medium' })}${version.reason ? `: ${version.reason}` : ''}`
-    : 'A draft: nothing of it is kept as a version yet.';
+    : 'A draft: as it stands it is not kept as a version.';
 
 /** Changes named on one page. */
 const MOST_CHANGES = 8;

@@ -232,7 +232,7 @@ function Answers({ soup, answers }: { soup: SoupSummary; answers: readonly Versi
         const [tone, words] = ANSWER[state];
         return (
           <li key={versionId}>
-            <Link className="underline decoration-line underline-offset-4" to={`/soups/${soup.id}/sheet?version=${number}`}>
+            <Link className="underline decoration-line underline-offset-4" to={`/soups/${soup.id}/sheet?v=${number}`}>
               {number}. {soup.versions.find(({ id }) => id === versionId)?.name}
             </Link>{' '}
             <State tone={tone}>{words}</State>

@@ -50,7 +50,7 @@ export function VersionsDialog({ soup, onClose }: { soup: SoupSummary; onClose: 
               <Link className="underline" to={`/soups/${soup.id}/bench?take=${version.number}`}>
                 Put on the bench
               </Link>
-              <Link className="underline" to={`/soups/${soup.id}/sheet?version=${version.number}`}>
+              <Link className="underline" to={`/soups/${soup.id}/sheet?v=${version.number}`}>
                 Sheet
               </Link>
               <Button
