@@ -42,3 +42,20 @@ test('six versions are compared, pictured, saved as a table and printed', async 
   expect(text.split('\n')[0]).toMatch(/^One bowl,1\. As written,3\. 80 % of the cream/);
   expect(text).toMatch(/"?Saturated fat, g"?,/);
 });
+
+test('versions of several soups stand beside each other, and the choice lives in the address', async ({ page, server }) => {
+  const { soups } = await (await fetch(`${server.url}/api/soups`)).json();
+  const { id } = soups.find(({ title }: { title: string }) => title === 'Celeriac and apple cream');
+  await page.goto(`${server.url}/soups/${id}/compare`);
+  await page.getByText('a version of another soup').click();
+  await page.getByLabel('Which soup').fill('fennel');
+  await page.getByRole('button', { name: 'Beside it: Fennel and white bean, 2. For table C' }).press('Enter');
+  const head = page.getByRole('columnheader', { name: /Fennel and white bean: 2\. For table C/ });
+  await expect(head).toBeVisible();
+  await expect(page.getByRole('heading', { name: /From 1\. As written to Fennel and white bean: 2\. For table C/ })).toBeVisible();
+  await expectAccessible(page);
+  await page.reload();
+  await expect(head).toBeVisible();
+  await page.getByRole('button', { name: /^Leave out Fennel and white bean/ }).click();
+  await expect(head).toHaveCount(0);
+});

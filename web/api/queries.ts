@@ -1,5 +1,5 @@
 /** The one query layer over server state. */
-import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useInfiniteQuery, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import type {
   DraftBody,
   FlowTest,
@@ -95,6 +95,21 @@ export const useVersions = (id: string) =>
   useQuery({
     queryKey: keys.versions(id),
     queryFn: ({ signal }) => ask<{ versions: VersionBody[]; unreadable?: number[] }>('GET', `/api/soups/${id}/versions`, undefined, signal),
+  });
+/** Kept versions of other soups, each with its soup's title; those that are not there are left out. */
+export const useOtherVersions = (others: readonly { soupId: string; number: number }[]) =>
+  useQueries({
+    queries: others.map(({ soupId, number }) => ({
+      queryKey: ['version', soupId, number],
+      queryFn: async ({ signal }: { signal: AbortSignal }) => {
+        const [soup, version] = await Promise.all([
+          ask<SoupSummary>('GET', `/api/soups/${soupId}`, undefined, signal),
+          ask<VersionBody>('GET', `/api/soups/${soupId}/versions/${number}`, undefined, signal),
+        ]);
+        return { ...version, soupId, soupTitle: soup.title };
+      },
+    })),
+    combine: (results) => results.flatMap(({ data }) => data ?? []),
   });
 export const useSettings = () =>
   useQuery({ queryKey: keys.settings, queryFn: ({ signal }) => ask<Settings>('GET', '/api/settings', undefined, signal) });

@@ -6,9 +6,10 @@ import { differenceOf } from '../../core/analysis/diff.ts';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../../core/vocabulary/allergens.ts';
 import { NUTRIENT_LABELS, nutrientsBy } from '../../core/vocabulary/nutrient.ts';
 import { countedLines } from '../../core/vocabulary/recipe.ts';
-import { useSoup, useVersions } from '../api/queries.ts';
+import { useOtherVersions, useSoup, useVersions } from '../api/queries.ts';
 import { Difference, STATE_WORDS } from '../features/bench/Difference.tsx';
 import { lineName } from '../features/bench/view.ts';
+import { Others, otherKey, otherOf } from '../features/compare/Others.tsx';
 import { Pictures } from '../features/compare/Pictures.tsx';
 import { asTable, compareRows } from '../features/compare/rows.ts';
 import { figure } from '../kitchen/format.ts';
@@ -25,12 +26,18 @@ import { useListParam } from '../ui/useListParam.ts';
 const ROWS = nutrientsBy('compare');
 const MOST = 6;
 
+/** A version, and the soup it is of where that is another than the one the screen is about. */
+type Column = VersionBody & { soupId: string; soupTitle?: string };
+const nameOfColumn = ({ soupTitle, number, name }: Column): string => `${soupTitle ? `${soupTitle}: ` : ''}${number}. ${name}`;
+
 /** Versions as columns, the first beside the newest to begin with; what differs from the first column is marked. */
 export function Compare() {
   const { id = '' } = useParams();
   const soup = useSoup(id);
   const versions = useVersions(id);
   const [asked, setAsked] = useListParam('v');
+  const [beside, setBeside] = useListParam('o');
+  const others = useOtherVersions(useMemo(() => beside.flatMap((key) => otherOf(key) ?? []), [beside]));
   if (versions.isError)
     return (
       <div className="p-6">
@@ -39,9 +46,10 @@ export function Compare() {
     );
   if (!versions.data || !soup.data) return <Waiting>Fetching the versions ...</Waiting>;
   const { versions: all, unreadable = [] } = versions.data;
-  const first = [all[0]?.number, all.at(-1)?.number];
+  const first = [all[0]?.number, all.findLast(({ archived }) => !archived)?.number];
   const numbers = new Set(asked.length === 0 ? first : asked.map(Number));
-  const columns = all.filter((version) => numbers.has(version.number)).slice(0, MOST);
+  const own = all.filter((version) => numbers.has(version.number)).map((version): Column => ({ ...version, soupId: id }));
+  const columns: Column[] = [...own, ...others].slice(0, MOST);
   const choose = (next: number[]) => setAsked(next.length > 0 ? next.map(String) : ['0']);
   return (
     <div className="mx-auto flex w-full max-w-6xl flex-col gap-4 p-6">
@@ -61,7 +69,7 @@ export function Compare() {
       )}
       <fieldset className="flex flex-wrap gap-3">
         <legend className="sr-only">Versions shown, up to {MOST}</legend>
-        {all.map(({ id: version, number, name }) => {
+        {all.map(({ id: version, number, name, archived }) => {
           const shown = columns.some((column) => column.id === version);
           return (
             <Tick
@@ -69,25 +77,36 @@ export function Compare() {
               checked={shown}
               disabled={!shown && columns.length >= MOST}
               onChange={(wanted) => {
-                const others = columns.map((column) => column.number).filter((one) => one !== number);
-                choose(wanted ? [...others, number].sort((a, b) => a - b) : others);
+                const rest = own.map((column) => column.number).filter((one) => one !== number);
+                choose(wanted ? [...rest, number].sort((a, b) => a - b) : rest);
               }}
             >
               {number}. {name}
+              {archived && <span className="text-kale-soft"> (put aside)</span>}
             </Tick>
           );
         })}
       </fieldset>
+      <Others
+        soupId={id}
+        chosen={others.map((other) => ({
+          key: otherKey(other.soupId, other.number),
+          title: other.soupTitle,
+          version: `${other.number}. ${other.name}`,
+        }))}
+        full={columns.length >= MOST}
+        onChosen={setBeside}
+      />
       {columns.length === 0 ? (
         <p>Choose a version to see it.</p>
       ) : (
         <Suspense fallback={<p role="status">Fetching the foods ...</p>}>
-          <Columns soupId={id} columns={columns} />
+          <Columns columns={columns} />
         </Suspense>
       )}
       {columns.length > 1 && (
         <Suspense fallback={<p role="status">Reading the difference ...</p>}>
-          <Read before={columns[0] as VersionBody} after={columns.at(-1) as VersionBody} />
+          <Read before={columns[0] as Column} after={columns.at(-1) as Column} />
         </Suspense>
       )}
     </div>
@@ -95,12 +114,12 @@ export function Compare() {
 }
 
 /** The difference of the first and the last version shown, as it is read out. */
-function Read({ before, after }: { before: VersionBody; after: VersionBody }) {
+function Read({ before, after }: { before: Column; after: Column }) {
   const core = useKitchen();
   return (
     <section aria-label="Difference" className="rounded-xl border border-line bg-card p-4">
       <h2>
-        From {before.number}. {before.name} to {after.number}. {after.name}
+        From {nameOfColumn(before)} to {nameOfColumn(after)}
       </h2>
       {after.reason && <p className="text-kale-soft">{after.reason}</p>}
       <div className="mt-2">
@@ -110,15 +129,15 @@ function Read({ before, after }: { before: VersionBody; after: VersionBody }) {
   );
 }
 
-function Columns({ soupId, columns }: { soupId: string; columns: VersionBody[] }) {
+function Columns({ columns }: { columns: Column[] }) {
   const core = useKitchen();
   const nameOf = lineName(core);
-  const first = columns[0] as VersionBody;
+  const first = columns[0] as Column;
   const [asked, setAsked] = useListParam('m');
   const [pictures, setPictures] = useListParam('p');
   const measures = useMemo(() => (asked.length > 0 ? OFFERED.filter((key) => asked.includes(key)) : ROWS), [asked]);
   const pictured = pictures.slice(0, MOST_PICTURES);
-  const names = useMemo(() => columns.map(({ number, name }) => `${number}. ${name}`), [columns]);
+  const names = useMemo(() => columns.map(nameOfColumn), [columns]);
   const rows = useMemo(() => compareRows(columns, measures), [columns, measures]);
   const picture = (key: string) => setPictures(pictured.includes(key) ? pictured.filter((one) => one !== key) : [...pictured, key]);
   const table = () => asTable(rows, names);
@@ -176,7 +195,7 @@ function Columns({ soupId, columns }: { soupId: string; columns: VersionBody[] }
               </th>
               {columns.map((version) => (
                 <th key={version.id} scope="col" className="px-3 py-2 align-top">
-                  {version.number}. {version.name}
+                  {nameOfColumn(version)}
                   <span className="block text-sm font-normal text-kale-soft">
                     {new Date(version.createdAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
                     {version.reason && `: ${version.reason}`}
@@ -185,12 +204,16 @@ function Columns({ soupId, columns }: { soupId: string; columns: VersionBody[] }
                   <span className="mt-1 flex flex-wrap gap-2 font-normal print:hidden">
                     <Link
                       className={LINK}
-                      to={`/soups/${soupId}/bench?take=${version.number}`}
-                      aria-label={`Put version ${version.number} on the bench`}
+                      to={`/soups/${version.soupId}/bench?take=${version.number}`}
+                      aria-label={`Put version ${version.number}${version.soupTitle ? ` of ${version.soupTitle}` : ''} on the bench`}
                     >
                       Put on the bench
                     </Link>
-                    <Link className={LINK} to={`/soups/${soupId}/sheet?v=${version.number}`} aria-label={`Sheet of version ${version.number}`}>
+                    <Link
+                      className={LINK}
+                      to={`/soups/${version.soupId}/sheet?v=${version.number}`}
+                      aria-label={`Sheet of version ${version.number}${version.soupTitle ? ` of ${version.soupTitle}` : ''}`}
+                    >
                       Sheet
                     </Link>
                   </span>
