@@ -233,10 +233,11 @@ export const COMPONENTS = {
       asked: number,
       met: number,
       toCheck: number,
+      today: object({ asked: number, met: number, toCheck: number }),
       archived: boolean,
       labelRevision: number,
     },
-    ['contains', 'checks', 'energyKcal', 'sodiumMg', 'asked', 'met', 'toCheck', 'archived', 'labelRevision'],
+    ['contains', 'checks', 'energyKcal', 'sodiumMg', 'asked', 'met', 'toCheck', 'today', 'archived', 'labelRevision'],
   ),
   LarderEntry: object({
     id: string,

@@ -110,6 +110,8 @@ export interface VersionSummary extends Partial<VersionDigest> {
   name: string;
   reason: string;
   createdAt: string;
+  /** How it stands to its needs by today's rows and labels, where that is not as it was kept. */
+  today?: Pick<VersionDigest, 'asked' | 'met'> & { toCheck: number };
   /** Put aside: it is still there, and no list offers it first. */
   archived?: true;
   /** Of its name and whether it is put aside; what was kept never changes. */

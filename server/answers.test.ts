@@ -159,3 +159,29 @@ test('soups are found by the food they are known by', async () => {
   expect(body.foods.length).toBeGreaterThan(5);
   for (const { foodId, soups } of body.foods) expect((await kitchen.get(`/api/soups?main=${foodId}`)).body.total).toBe(soups);
 });
+
+test('a version whose label has been read, or has grown stale, says in the list how it stands to its needs today', async () => {
+  let day = '2026-03-15';
+  const house = await openKitchen({ clock: () => new Date(`${day}T12:00:00Z`) });
+  const recipe = { ...SOUP, lines: SOUP.lines.slice(0, 3) };
+  const { body } = await house.send('POST', '/api/soups', { title: 'Leek broth', recipe });
+  await house.send('POST', `/api/soups/${body.id}/versions`, { name: 'No celery', reason: 'seat 3', recipe, needs: { allergens: ['celery'] } });
+  const [first] = (await house.get('/api/soups')).body.soups[0].versions;
+  expect(first).toMatchObject({ asked: 1, met: 0, toCheck: 1 });
+  expect(first.today).toBeUndefined();
+  const pin = {
+    allergens: [{ allergen: 'celery', state: 'contains' }],
+    diets: [],
+    flags: [],
+    readOn: day,
+    lookAgainOn: '2026-09-15',
+    product: 'Broth',
+    revision: 0,
+  };
+  await house.send('PUT', '/api/pins/chicken-broth', pin);
+  const { newestChanged, versions: kept } = (await house.get('/api/soups')).body.soups[0];
+  expect([newestChanged, kept[0].today]).toEqual([true, { asked: 1, met: 0, toCheck: 0 }]);
+  day = '2026-10-01';
+  expect((await house.get('/api/soups')).body.soups[0].versions[0].today).toBeUndefined();
+  await house.close();
+});

@@ -166,8 +166,8 @@ export interface SoupPage {
   /** The place to go on after; absent on the last page. */
   next?: string;
   total: number;
-  /** Rows of each soup's newest version, for telling whether it is still so. */
-  newest: { id: string; soupId: string; foods: readonly (readonly [string, string])[]; dataVersion: string }[];
+  /** Rows of the versions that stand, for telling whether they are still so. */
+  listed: { id: string; soupId: string; isNewest: boolean; foods: readonly (readonly [string, string])[]; dataVersion: string }[];
 }
 
 export const soupReader = (db: Knex) => ({
@@ -176,7 +176,7 @@ export const soupReader = (db: Knex) => ({
     const filtered = db<SoupRow>('soups').where({ archived: archived ? 1 : 0 });
     const words = asWords(q);
     if (q.trim() !== '') {
-      if (words === null) return { soups: [], total: 0, newest: [] };
+      if (words === null) return { soups: [], total: 0, listed: [] };
       filtered.whereRaw('id in (select soup_id from soup_numbers where number in (select rowid from soup_words where soup_words match ?))', [words]);
     }
     if (without.length > 0) {
@@ -224,10 +224,15 @@ export const soupReader = (db: Knex) => ({
       })),
       ...(rows.length > limit && last ? { next: cursorOf(last.place, last.id) } : {}),
       total,
-      newest: [...bySoup.values()].flatMap((list) => {
-        const row = newestOf(list);
-        return row ? { id: row.id, soupId: row.soup_id, foods: readable<[string, string][]>(row.foods) ?? [], dataVersion: row.data_version } : [];
-      }),
+      listed: versions
+        .filter(({ archived }) => archived === 0)
+        .map((row) => ({
+          id: row.id,
+          soupId: row.soup_id,
+          isNewest: newestOf(bySoup.get(row.soup_id) ?? [])?.id === row.id,
+          foods: readable<[string, string][]>(row.foods) ?? [],
+          dataVersion: row.data_version,
+        })),
     };
   },
   /** Whether the kitchen has no soup at all, archived ones counted. */

@@ -25,7 +25,7 @@ import type { Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
 import { sayOfList } from '../../core/swap/facts.ts';
 import type { Needs } from '../../core/swap/needs.ts';
-import { tallyOf } from '../../core/swap/tally.ts';
+import { type Tally, tallyOf } from '../../core/swap/tally.ts';
 import { judgeNeeds } from '../../core/swap/verdict.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { factReader } from '../repositories/facts.ts';
@@ -84,7 +84,7 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
   const facts = makeFacts(db, shelf, (soupId, id) => read.version(soupId, id));
   const nuts = async (): Promise<NutSettings> => settingsReader(db).get();
   const now = () => clock().toISOString();
-  const since = changesByShelf((soupId, id) => read.version(soupId, id));
+  const changes = changesByShelf((soupId, id) => read.version(soupId, id));
 
   const understand = async (said: string): Promise<AskedOfList> => {
     const on = shelf.now();
@@ -136,12 +136,25 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
       if (asked && asked.unread.length > 0) return { soups: [], total: 0, asked };
       const needs = asked?.needs ?? query.needs;
       if (needs || query.mainFood !== undefined) await facts.freshen(await nuts());
-      const { newest, ...page } = await read.page({ ...query, ...(needs ? { needs } : {}) });
+      const { listed, ...page } = await read.page({ ...query, ...(needs ? { needs } : {}) });
       const changed = new Set<string>();
-      for (const version of newest) if (await since.digestChanged(version, shelf.now())) changed.add(version.soupId);
+      const today = new Map<string, Tally>();
+      for (const version of listed) {
+        const since = await changes.ofListed(version, shelf.now());
+        if (since && version.isNewest) changed.add(version.soupId);
+        if (since?.tally) today.set(version.id, since.tally);
+      }
+      const withToday = (version: VersionSummary): VersionSummary => {
+        const { asked = 0, met = 0, toCheck = 0 } = today.get(version.id) ?? {};
+        return asked > 0 && (met !== version.met || toCheck !== version.toCheck) ? { ...version, today: { asked, met, toCheck } } : version;
+      };
       return {
         ...page,
-        soups: page.soups.map((soup) => (changed.has(soup.id) ? { ...soup, newestChanged: true } : soup)),
+        soups: page.soups.map((soup) => ({
+          ...soup,
+          versions: soup.versions.map(withToday),
+          ...(changed.has(soup.id) ? { newestChanged: true } : {}),
+        })),
         ...(asked ? { asked } : {}),
       };
     },
@@ -179,7 +192,7 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
         await writer.touchSoup(soupId, now());
         return saved;
       }),
-    version: async (soupId, key) => since.told(found(await read.version(soupId, key), 'version', key), shelf.now()),
+    version: async (soupId, key) => changes.told(found(await read.version(soupId, key), 'version', key), shelf.now()),
     versions: async (soupId) => {
       const soup = found(await read.one(soupId), 'soup', soupId);
       const versions: VersionBody[] = [];
@@ -187,7 +200,7 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
       for (const { id, number } of soup.versions)
         try {
           const version = await read.version(soupId, id);
-          if (version) versions.push(since.told(version, shelf.now()));
+          if (version) versions.push(changes.told(version, shelf.now()));
         } catch {
           // One that cannot be read must not take the others along; opened by itself it says why.
           unreadable.push(number);
@@ -299,7 +312,7 @@ type Dated = Pick<KeptVersion, 'id' | 'dataVersion' | 'foods'>;
  * figures, allergens or diets, it says so. Only where a row or a rule has changed is anything worked out, once for each shelf.
  */
 function changesByShelf(readVersion: (soupId: string, id: string) => Promise<KeptVersion | null>) {
-  const byShelf = new WeakMap<Shelf, Map<string, { since: ChangedSince | null; gone: string[] }>>();
+  const byShelf = new WeakMap<Shelf, Map<string, { since: ChangedSince | null; gone: string[]; tally?: Tally }>>();
   const sameRows = ({ dataVersion, foods }: Dated, shelf: Shelf): boolean =>
     dataVersion === DATA_VERSION &&
     foods.every(([id, hash]) => {
@@ -312,7 +325,13 @@ function changesByShelf(readVersion: (soupId: string, id: string) => Promise<Kep
     let change = known.get(version.id);
     if (!change) {
       const gone = [...new Set(version.recipe.lines.flatMap(({ foodId }) => (foodId === null || shelf.food(foodId) ? [] : foodId)))];
-      change = { since: gone.length > 0 ? null : changedSince(version.analysis, analyse(version.recipe, version.needs, shelf)), gone };
+      if (gone.length > 0) change = { since: null, gone };
+      else {
+        const { recipe, needs } = version;
+        const analysis = analyse(recipe, needs, shelf);
+        const tally = tallyOf(judgeNeeds(needs, { recipe, analysis, original: { recipe, analysis }, shelf }));
+        change = { since: changedSince(version.analysis, analysis), gone, tally };
+      }
       known.set(version.id, change);
     }
     return change;
@@ -326,14 +345,14 @@ function changesByShelf(readVersion: (soupId: string, id: string) => Promise<Kep
       if (gone.length > 0) return { ...version, numbersChanged: true, foodsGone: gone };
       return since ? { ...version, numbersChanged: true, changedSince: since } : version;
     },
-    async digestChanged(newest: Dated & { soupId: string }, shelf: Shelf): Promise<boolean> {
-      if (sameRows(newest, shelf)) return false;
-      const known = byShelf.get(shelf)?.get(newest.id);
-      if (known) return known.since !== null || known.gone.length > 0;
-      const version = await readVersion(newest.soupId, newest.id);
-      if (!version) return false;
-      const { since, gone } = workedOut(version, shelf);
-      return since !== null || gone.length > 0;
+    /** Of a version in a list: null while it is as it was kept; else how it stands to its needs today, where it can still be worked out. */
+    async ofListed(listed: Dated & { soupId: string }, shelf: Shelf): Promise<{ tally?: Tally } | null> {
+      if (sameRows(listed, shelf)) return null;
+      const known = byShelf.get(shelf)?.get(listed.id);
+      const version = known ? null : await readVersion(listed.soupId, listed.id).catch(() => null);
+      if (!known && !version) return null;
+      const { since, gone, tally } = known ?? workedOut(version as KeptVersion, shelf);
+      return since === null && gone.length === 0 ? null : tally ? { tally } : {};
     },
   };
 }
