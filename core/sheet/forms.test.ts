@@ -1,10 +1,13 @@
 /** The why beside a step, what to weigh out and what to buy. Common practice, no source. */
 import { describe, expect, test } from '@jest/globals';
+import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { readRecipe } from '../reading/read.ts';
 import { line, soup } from '../test/soup.ts';
+import type { Blender } from '../vocabulary/blender.ts';
 import { WHYS } from './data/whys.ts';
 import { shoppingList, weighOut } from './lists.ts';
+import { toolsOf } from './tools.ts';
 import { whysOf } from './whys.ts';
 
 const POTATO = `Potato and leek soup
@@ -145,5 +148,31 @@ describe('shopping with a larder', () => {
   });
   test('salt to taste that stands there is not bought either', () => {
     expect(listed(new Map([['salt', 500]])).at(-1)).toMatchObject({ aisle: 'in the larder already', items: [{ foodId: 'salt', grams: null }] });
+  });
+});
+
+describe('what stands ready', () => {
+  const ready = (recipe = potato(), ...more: [blender?: Blender]) =>
+    new Map(toolsOf(recipe, analyse(recipe, {}, SHELF), SHELF, ...more).map(({ station, tools }) => [station, tools.join('; ')]));
+  test('is what the steps, the lines and the pot ask for, in the order of the work', () => {
+    const stations = ready();
+    expect([...stations.keys()]).toEqual(['scales', 'board', 'stove', 'blender', 'pass']);
+    expect(stations.get('board')).toContain('peeler');
+    expect(stations.get('board')).not.toContain('raw meat');
+    // A litre and three quarters of soup want a pot of two and a half at least.
+    expect(stations.get('stove')).toMatch(/pot of (?:2|2\.5|3) litres or more/);
+    expect(stations.get('blender')).toMatch(/^blender; towel for the lid/);
+  });
+  test('raw meat has a board and a knife of its own, and a thermometer', () => {
+    const chicken = readRecipe(POTATO.replace('2 leeks', '2 leeks\n300 g chicken breast, diced'), { measures: 'metric' }, SHELF).recipe;
+    expect(ready(chicken).get('board')).toContain('raw meat and fish');
+    expect(ready(chicken).get('stove')).toContain('probe thermometer');
+  });
+  test('a jug that is smaller than the pot is filled more than once', () => {
+    expect(ready(potato(), { kind: 'jug', jarMl: 1000 }).get('blender')).toMatch(/a jug blender, in [2-9] batches/);
+  });
+  test('what is only stirred needs no stove', () => {
+    const cold = soup([line('c', 'cucumber', 500), line('y', 'yogurt-whole', 300)], { steps: [] });
+    expect(ready(cold).has('stove')).toBe(false);
   });
 });

@@ -136,6 +136,8 @@ function Pages({ chosen, choice, madeOn }: { chosen: Chosen; choice: Choice; mad
     const swapped = (sheet.change?.lines ?? []).filter(({ kind }) => kind === 'swapped' || kind === 'in' || kind === 'food');
     return {
       sheet,
+      analysis: core.analyse(recipe, { ...needs, regime }, core.shelf),
+      needs,
       recipe,
       core,
       kept: keptWords(version),

@@ -1,8 +1,12 @@
 import type { ReactNode } from 'react';
+import type { Analysis } from '../../../core/analysis/analysis.ts';
 import { formatGrams } from '../../../core/food/measure.ts';
+import { STATION_LABELS } from '../../../core/sheet/data/tools.ts';
 import { IN_LARDER, shoppingList, type ToBuy, weighOut } from '../../../core/sheet/lists.ts';
 import type { Sheet } from '../../../core/sheet/sheet.ts';
+import { toolsOf } from '../../../core/sheet/tools.ts';
 import { whysOf } from '../../../core/sheet/whys.ts';
+import type { Needs } from '../../../core/swap/needs.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import { type Recipe, STAGE_LABELS } from '../../../core/vocabulary/recipe.ts';
 import { useAddToLarder, useLarder } from '../../api/house.ts';
@@ -11,12 +15,16 @@ import type { Kitchen } from '../../kitchen/kitchen.ts';
 import { useToday } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
 import { say } from '../../ui/toast.ts';
+import { PotSection } from '../bench/PotSection.tsx';
+import { potLayers } from '../bench/potLayers.ts';
 import { stockOf } from '../larder/stock.ts';
 import { Unfinished } from './Unfinished.tsx';
 
 /** What every form is of. */
 export interface Paper {
   sheet: Sheet;
+  analysis: Analysis;
+  needs: Needs;
   recipe: Recipe;
   core: Kitchen;
   /** 'Version 2, without milk, 28 Nov 2026'. */
@@ -63,6 +71,33 @@ function Sheaf({ title, paper, children, className = '' }: { title: string; pape
   );
 }
 
+/** What has to stand ready, station by station, and the pot from the side. */
+function Stations({ paper: { recipe, core, analysis, needs } }: { paper: Paper }) {
+  const { body, potMl } = analysis;
+  const layers = potLayers(recipe, core);
+  return (
+    <div className="mt-3 flex flex-wrap items-start gap-x-6 gap-y-2 break-inside-avoid">
+      <section aria-label="Tools by station" className="min-w-64 flex-1">
+        <h3 className="text-lg">What stands ready</h3>
+        <dl className="grid grid-cols-[auto_1fr] gap-x-3">
+          {toolsOf(recipe, { potMl }, core.shelf, needs.blender).map(({ station, tools }) => (
+            <div key={station} className="contents">
+              <dt className="font-semibold">{STATION_LABELS[station]}</dt>
+              <dd>{tools.join('; ')}</dd>
+            </div>
+          ))}
+        </dl>
+      </section>
+      {layers.length > 0 && (
+        <figure className="w-96 max-w-full">
+          <PotSection layers={layers} body={body.index} word={body.word} toppings={0} />
+          <figcaption className="text-sm">The pot, by when things go in: {body.word} when it is done.</figcaption>
+        </figure>
+      )}
+    </div>
+  );
+}
+
 /** Steps with the why beside each: to teach from. */
 export function Handout({ paper, large }: { paper: Paper; large: boolean }) {
   const { recipe, core, sheet } = paper;
@@ -74,6 +109,7 @@ export function Handout({ paper, large }: { paper: Paper; large: boolean }) {
         {figure(sheet.bowls)} bowls of {figure(sheet.bowlMl)} ml.
       </p>
       <AllergenWords paper={paper} />
+      <Stations paper={paper} />
       <h3 className="mt-3 text-lg">What goes in</h3>
       <ul className={large ? '' : 'columns-2 gap-6'}>
         {lists.flatMap(({ items }) =>

@@ -1,0 +1,44 @@
+/** What has to stand ready for a soup, station by station. */
+import type { Analysis } from '../analysis/analysis.ts';
+import type { Shelf } from '../food/shelf.ts';
+import { type Blender, batchesOf, blenderRow } from '../vocabulary/blender.ts';
+import { countedLines, type Recipe } from '../vocabulary/recipe.ts';
+import { STATIONS, type Station, TOOLS, type Tool } from './data/tools.ts';
+
+/** A pot is filled to this share of its brim at most, so that it can be stirred and blended (common practice, no source). */
+const FULL = 0.75;
+const ML = 1000;
+
+export interface AtStation {
+  station: Station;
+  tools: string[];
+}
+
+/** Stations that are used, in the order of the work, each with its tools. `potMl` is the volume of the soup. */
+export function toolsOf(recipe: Recipe, { potMl }: Pick<Analysis, 'potMl'>, shelf: Shelf, blender?: Blender): AtStation[] {
+  const lines = countedLines(recipe);
+  const foods = lines.flatMap(({ foodId }) => shelf.food(foodId ?? '') ?? []);
+  const said = [...recipe.steps.map(({ text }) => text), ...lines.map(({ prep = '', text }) => `${prep} ${text}`)];
+  const isNeeded = ({ methods, said: words, categories, states }: Tool): boolean =>
+    recipe.steps.some(({ method }) => method !== undefined && methods?.includes(method)) ||
+    (words !== undefined && said.some((text) => words.test(text))) ||
+    foods.some(({ category, state }) => categories?.includes(category) || states?.includes(state));
+  const blends = recipe.steps.some(({ method }) => method === 'blend');
+  const cooks = recipe.steps.some(({ method }) => method !== undefined && method !== 'none' && method !== 'blend' && method !== 'soak');
+  const own: Partial<Record<Station, string[]>> = {
+    ...(cooks && potMl > 0 ? { stove: [`pot of ${litres(potMl / FULL)} or more, with its lid`] } : {}),
+    ...(blends ? { blender: [blenderWords(potMl, blender)] } : {}),
+  };
+  return STATIONS.flatMap((station) => {
+    const tools = [...(own[station] ?? []), ...TOOLS.filter((tool) => tool.station === station && isNeeded(tool)).map(({ tool }) => tool)];
+    return tools.length > 0 ? [{ station, tools }] : [];
+  });
+}
+
+const litres = (ml: number): string => `${(Math.ceil((ml / ML) * 2) / 2).toString()} litres`;
+
+function blenderWords(potMl: number, blender: Blender | undefined): string {
+  if (!blender) return 'blender';
+  const batches = batchesOf(blender, potMl);
+  return `${blenderRow(blender.kind).label}${batches > 1 ? `, in ${batches} batches` : ''}`;
+}
