@@ -65,6 +65,14 @@ const SHARES: readonly (readonly [RegExp, string])[] = [
   [/\btwo[\s-]thirds\s+(?:of\s+)?(?:an?\s+)?(?=(?:cup|teaspoon|tablespoon|pound|pint)s?\b)/gi, '2/3 '],
 ];
 
+/** 'One point two kilos', 'two point five litres': a decimal that is spoken out. */
+const POINT = new RegExp(
+  String.raw`\b(${ones}|zero|nought|\d+)\s+point\s+(zero|oh|nought|one|two|three|four|five|six|seven|eight|nine|\d)(?:\s+(five))?(?=\s)`,
+  'gi',
+);
+const NONE = /^(?:zero|oh|nought)$/i;
+const digit = (word: string): string => (NONE.test(word) ? '0' : String(whole(word)));
+
 const sumOf = (words: string): number => {
   const parts = words.toLowerCase().split(/[\s-]+/);
   return parts.reduce((sum, word) => sum + (ONES[word] ?? TENS[word] ?? 0), 0);
@@ -72,12 +80,13 @@ const sumOf = (words: string): number => {
 const whole = (word: string): number =>
   /^an?$/i.test(word) ? 1 : /^\d+$/.test(word) ? Number(word) : (ONES[word.toLowerCase()] ?? TENS[word.toLowerCase()] ?? 1);
 
-const SPOKEN = new RegExp(String.raw`\b(?:hundred|thousand|half|quarters?|third|thirds|mils?|${tens})\b`, 'i');
+const SPOKEN = new RegExp(String.raw`\b(?:hundred|thousand|half|quarters?|third|thirds|mils?|point|${tens})\b`, 'i');
 
 /** The text with what it says of numbers in digits; small whole numbers stay words, since 'one' and 'a' are seldom amounts alone. */
 export function inDigits(text: string): string {
   if (!SPOKEN.test(text)) return text;
   let out = text
+    .replace(POINT, (_, before: string, after: string, five?: string) => `${digit(before)}.${digit(after)}${five ? '5' : ''}`)
     .replace(HUNDREDS, (_, count: string, by: string, rest?: string) =>
       String(whole(count) * (/^h/i.test(by) ? 100 : 1000) + (rest ? sumOf(rest) : 0)),
     )

@@ -28,6 +28,8 @@ const TABLESPOON = volume('tablespoon', { us: 14.7868, metric: 15, imperial: 15,
 const FLUID_OUNCE = volume('fluid ounce', { us: US_FLUID_OUNCE_ML, metric: 28.4131, imperial: 28.4131, au: 28.4131 });
 /** A kitchen mug, well filled (common practice, no source). */
 const MUG = volume('mug', same(300));
+/** A small Indian bowl (common practice, no source). */
+const KATORI = volume('katori', same(150));
 const CUP = volume('cup', { us: US_CUP_ML, metric: 250, imperial: 250, au: 250 });
 const PINT = volume('pint', { us: 473.176, metric: 568.261, imperial: 568.261, au: 568.261 });
 const QUART = volume('quart', { us: 946.353, metric: 1136.52, imperial: 1136.52, au: 1136.52 });
@@ -52,6 +54,7 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
     TABLESPOON,
     'EL el càs cas cs cucchiaio cucchiai colher colheres tbsp tbsp. tbsps tbspn cucharada cucharadas tbs tb Tb tbl tblsp tblsps tablespoon tablespoons tablespoonful tablespoonfuls T',
   ],
+  [KATORI, 'katori katoris'],
   [CUP, 'xícara xícaras taza tazas cup cups cupful cupfuls c'],
   [MUG, 'mug mugs mugful mugfuls'],
   [FLUID_OUNCE, 'floz fl.oz'],
@@ -86,7 +89,8 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [count('pinch'), 'pinch pinches prise prisen pincée pincee pizca pizcas pizzico pitada'],
   [count('dash'), 'dash dashes'],
   [count('splash'), 'splash splashes'],
-  [count('drizzle'), 'drizzle'],
+  [count('drizzle'), 'drizzle drizzles thread threads'],
+  [count('swirl'), 'swirl swirls'],
   [count('glug'), 'glug glugs'],
   [count('knob'), 'knob knobs lump lumps noix'],
   [count('cube'), 'cube cubes'],

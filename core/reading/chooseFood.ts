@@ -9,7 +9,7 @@ import type { Context, Place } from './context.ts';
 import { type DoubtReading, readingOf } from './doubts.ts';
 import { saysDrained, weigh } from './grams.ts';
 import { readLine, type WrittenLine } from './line.ts';
-import { type Match, matchFood, tokensOf, wordsOfFood } from './match.ts';
+import { type Match, matchFood, nameAt, tokensOf, wordsOfFood, wordTokens } from './match.ts';
 import { unknownKind } from './unknownKind.ts';
 import { LOW_IN_SALT, MAKE_SAID, MAKES, RINSED, SAYS_LOW_SALT, SLIPS } from './words.ts';
 
@@ -169,10 +169,17 @@ function kindAfterComma(food: string, after: string, alone: Match, counted: bool
     if (turned.kind !== 'food' || (alone.kind === 'food' && alone.foodId === turned.foodId)) continue;
     const row = shelf.food(turned.foodId) as Food;
     const names = asked.every((token) => wordsOfFood(row).all.has(token));
-    if (names && (alone.kind !== 'food' || asked.some((token) => KIND_WORDS.has(token)))) return turned;
+    if (names && (alone.kind !== 'food' || asked.some((token) => KIND_WORDS.has(token)) || isItsName(`${words} ${food}`, shelf))) return turned;
   }
   return null;
 }
+/** 'White pepper', '2% milk', 'sweet potato': the words turned round are a name of the shelf, whole. */
+function isItsName(phrase: string, shelf: Shelf): boolean {
+  const tokens = wordTokens(phrase);
+  const name = nameAt(tokens, 0, shelf);
+  return name !== null && name.foodId !== null && name.length === tokens.length;
+}
+
 /** Words that make another row of a food, also behind a comma. */
 const KIND_WORDS = new Set(
   'canned tinned frozen dried dry low reduced sodium salt unsalted salted smoked cooked boiled roasted baked raw whole skim nonfat ground'.split(' '),

@@ -11,7 +11,7 @@ export interface Clause {
 }
 
 const BREAK =
-  /[.;!?]\s+(?:and\s+)?(?:then\s+)?|,\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|so then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|stir|add|serve|return|season|top|swirl|sieve|strain|cook|whisk|pour|bring|heat|fry|sweat|roast|discard|throw|mix|reduce|cover|scatter|finish|warm|drain|blended|stirred|softened|cooked|pushed|poured|spoon (?:the|some|over|a)|drizzle|dollop|ladle|sprinkle|crumble (?:the|over|some)|garnish|float|fold|tip (?:in|the)|transfer|squeeze (?:in|the|over))\b)/gi;
+  /(?<!\b(?:c|ca|approx))[.]\s+(?:and\s+)?(?:then\s+)?|[;!?]\s+(?:and\s+)?(?:then\s+)?|,\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|so then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|stir|add|serve|return|season|top|swirl|sieve|strain|cook|whisk|pour|bring|heat|fry|sweat|roast|discard|throw|mix|reduce|cover|scatter|finish|warm|drain|blended|stirred|softened|cooked|pushed|poured|spoon (?:the|some|over|a)|drizzle|dollop|ladle|sprinkle|crumble (?:the|over|some)|garnish|float|fold|tip (?:in|the)|transfer|squeeze (?:in|the|over))\b)/gi;
 
 export function clausesOf(text: string): Clause[] {
   const clauses: Clause[] = [];
@@ -33,7 +33,7 @@ export const isNoun = ({ text, sentence }: Clause): boolean => !sentence && /^(?
 
 /** Negated words are no method: 'without browning', 'do not boil', 'never let it boil'. */
 const NEGATED =
-  /\b(?:without|never|not|no(?= colou?r)|do not|don['’]t|no need to|rather than|instead of|off the)\s+(?:let(?:ting)? (?:it|the \w+)\s+|the\s+)?(?:\w+\s+)?(?:boil\w*|brown\w*|simmer\w*|fry\w*|blend\w*|pur[eé]e\w*|colou?r\w*)/gi;
+  /\b(?:without|never|not|no(?= colou?r)|do not|don['’]t|no need to|rather than|instead of|off the)\s+(?:let(?:ting)? (?:it|them|the \w+)\s+|the\s+)?(?:\w+\s+)?(?:boil\w*|brown\w*|simmer\w*|fry\w*|blend\w*|pur[eé]e\w*|colou?r\w*)/gi;
 
 /** 'Once we blend it you won't know' blends nothing yet. */
 const ANOTHER_TIME = /\b(?:once|when|before|if) (?:we|you|i)\b[^,.;]{0,60}/gi;

@@ -67,7 +67,7 @@ export function readLine(raw: string): WrittenLine {
     .replace(/\bc(?:uill[eè]res?)?\.?\s*[àa]\s*c(?:af[eé]|\.)(?:\s+d[e'’]\s*)?/i, 'tsp ');
   // Columns of a table: '2 ea Onion'.
   rest = rest.replace(/^(\d+(?:[.,/]\d+)?)\s+(?:ea|each|no\.|units?|st[üu]ck|uds?)\.?\s+(?=\p{L})/iu, '$1 ');
-  rest = amountFirst(rest);
+  rest = amountFirst(asEaten(rest));
 
   const number = readRange(rest) ?? oneOf(rest);
   if (number) {
@@ -87,6 +87,18 @@ export function readLine(raw: string): WrittenLine {
   if (split.after) amount.after = [split.after, amount.after].filter(Boolean).join(', ');
   return { text, amount, food: trailingUnit(food, amount), ...flags };
 }
+
+/**
+ * A production sheet weighs what is eaten (EP, 'peeled wt') or what is bought (AP): the first is prepared, and both say so in a word that is
+ * no part of the food's name.
+ */
+const asEaten = (text: string): string =>
+  text
+    .replace(
+      /^(.*?),?\s+\(?(?:EP|E\.P\.|(?:peeled|trimmed|cleaned|prepared|edible|net)\s+(?:wt|weight))\)?\.?(?=[\s:,;-]|$)/i,
+      (all, food: string) => (/\b(?:EP|E\.P\.)/.test(all) || /w(?:t|eight)\)?\.?$/i.test(all) ? `prepared ${food}` : all),
+    )
+    .replace(/\s+\(?(?:AP|A\.P\.)\)?(?=[\s:,;-]|$)/, '');
 
 /** Where and how it is served is no part of a food's name. */
 const SERVING_TAIL =

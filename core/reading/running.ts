@@ -78,7 +78,10 @@ const LEADS_ON = new RegExp(
 
 /** A method or a time: told, and done. */
 const cooks = (text: string): boolean => methodOf(text, true) !== undefined || minutesIn(text) !== null || /\b(?:lid|heat)\b/i.test(text);
-const TELLS = new RegExp(String.raw`\b(?:${TELLING}|goes in|in the pot|lid on|lid off|blended|simmers?|minutes?|top)\b`, 'i');
+const TELLS = new RegExp(
+  String.raw`\b(?:${TELLING}|goes in|in the pot|lid on|lid off|blended|simmers?|minutes?|top|(?:goes|put|passed?) through)\b`,
+  'i',
+);
 /** 'You want three leeks, two pounds of potatoes and a cup of cream': a list that is spoken, before anything is done. */
 const isListing = (text: string, shelf: Shelf): boolean =>
   !DOES.test(text.replace(DOES_NOTHING, ' ')) && mentionsIn(text, shelf).filter(({ left }) => left !== null).length >= LEAST_LISTED;
@@ -95,7 +98,8 @@ const DOES = new RegExp(
     .join('|')}|go|in the pot|into)(?:e?d|p?ed|s|es|ing)?\b`,
   'i',
 );
-const SAYS_YIELD = /^(?:it |that |this )?(?:serves|makes|enough for|for \w+ people|feeds)\b[^.]{0,40}$/i;
+const SAYS_YIELD =
+  /^(?:[\p{L}'’&, -]{3,50}\s)?(?:serves|feeds) \w+\.?$|^(?:it |that |this )?(?:serves|makes|enough for|for \w+ people|feeds)\b[^.]{0,40}$/iu;
 
 function asLine({ phrase, left, right, prepared, perBowl, at }: Put): TextLine {
   const food = prepared ? `prepared ${phrase}` : phrase;

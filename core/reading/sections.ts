@@ -70,7 +70,7 @@ const VESSEL: readonly (readonly [RegExp, Stage])[] = [
 
 /** '1.', '2)', 'Step 3:', 'A', and a bare number before a sentence that tells what to do. */
 const NUMBERED = new RegExp(
-  String.raw`^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]\s*(?=\p{L})|(?:step\s+)?\d{1,2}\s+(?=(?:${TELLING})\b.{15,}(?:[.!]|\bthe\b))|[A-H]\s+(?=(?:${TELLING})\b))`,
+  String.raw`^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]\s*(?=\p{L})|(?:step\s+)?\d{1,2}\s+(?=(?:${TELLING})\b.{15,}(?:[.!]|\bthe\b))|[A-H]\s+(?=(?:${TELLING})\b)(?!\p{L}+\s+of\b))`,
   'iu',
 );
 const VERBS = new RegExp(String.raw`\b(?:${TELLING})\b`, 'i');
@@ -159,24 +159,33 @@ function markedLines(text: string): Marked[] {
         .replace(/^\s*>\s?/, '')
         .trim(),
     );
-  return raw.flatMap((line, at): Marked[] => {
-    if (line === '' || RULE.test(line)) return [];
-    const head = bare(line);
-    const numbered = NUMBERED.test(head);
-    return [
-      {
+  return raw.flatMap((whole, at): Marked[] => {
+    if (whole === '' || RULE.test(whole)) return [];
+    const items = bulletsOf(whole);
+    return items.map((line, item): Marked => {
+      const head = bare(line);
+      const numbered = NUMBERED.test(head);
+      return {
         at,
         text: line,
         head,
         body: withoutLead(numbered ? head.replace(NUMBERED, '') : line),
         bulleted: isBulleted(line),
         numbered,
-        gap: at === 0 || raw[at - 1] === '',
-        gapAfter: at === raw.length - 1 || raw[at + 1] === '',
-      },
-    ];
+        gap: item === 0 && (at === 0 || raw[at - 1] === ''),
+        gapAfter: item === items.length - 1 && (at === raw.length - 1 || raw[at + 1] === ''),
+      };
+    });
   });
 }
+
+/** '2 tbsp oil • 1 onion • 900 g sweet potatoes • ...': a list on one line, as it is passed on in messages. */
+function bulletsOf(line: string): string[] {
+  const parts = line.split(/\s+[•·]\s+/);
+  const counted = parts.filter((part) => /^[\d½¼¾⅓⅔]/.test(part)).length;
+  return parts.length >= LEAST_ITEMS && counted * 2 >= parts.length ? parts : [line];
+}
+const LEAST_ITEMS = 4;
 
 const bare = (text: string): string =>
   text
@@ -283,10 +292,12 @@ function title(line: Marked, walk: Walk): { kind: Kind } {
   const { sections } = walk;
   const text = line.head.replace(/^(?:name|title|recipe|dish)\s*[:=]\s*/i, '').trim();
   const made = yieldIn(line.text);
+  // 'Soup | vegan | 30 min': the name and its tags.
+  const untagged = (text.split(/\s+[|•]\s+/)[0] as string).trim();
   // 'Soup (serves 4)', 'Soup. For six.': what it makes is no part of its name.
-  const cut = made ? text.split(/\s*(?:[,(–—-]|\s[-–—]|[.!])\s*(?=(?:for|serves|makes|yields?|\d|enough|\())/i)[0] : undefined;
+  const cut = made ? untagged.split(/\s*(?:[,(–—-]|\s[-–—]|[.!])\s*(?=(?:for|serves|makes|yields?|\d|enough|\())/i)[0] : undefined;
   if (made) sections.made = { ...made, at: line.at };
-  sections.title = (cut && cut.length > 3 ? cut : text).replace(/\p{Extended_Pictographic}|\uFE0F/gu, '').trim();
+  sections.title = (cut && cut.length > 3 ? cut : untagged).replace(/\p{Extended_Pictographic}|\uFE0F/gu, '').trim();
   return { kind: 'title' };
 }
 

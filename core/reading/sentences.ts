@@ -33,12 +33,39 @@ export function sentencesOf(lines: readonly TextLine[]): Sentence[] {
   return lines.flatMap(({ text: line, at }) =>
     line
       .slice(0, MOST_TEXT)
-      .split(/(?<=[.!?…])["'’)]?\s+(?=["'‘(]?[\p{L}\d½¼¾])|\n/u)
+      .split(/(?<=(?<!\b(?:c|ca|approx))[.!?…])["'’)]?\s+(?=["'‘(]?[\p{L}\d½¼¾])|\n/u)
       .flatMap((sentence) => (runOn ? sentence.split(MARKERS) : [sentence]))
       .map((sentence) => ({ text: sentence.trim(), at }))
       .filter((sentence) => /\p{L}/u.test(sentence.text)),
   );
 }
+
+const NUMBER = String.raw`(?:\d+(?:\.\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)`;
+const KINDS = '(?:chicken|beef|fish|ham|turkey|lamb|veg|vegetable|mushroom)';
+/** What speech and letters put in an order of their own, in the order a list has. */
+const REWORDED: readonly (readonly [RegExp, string])[] = [
+  // 'Serves eight one kilo of carrots': a number behind the bowls begins the next thing.
+  [new RegExp(String.raw`\b((?:serves|feeds)\s+${NUMBER})\s+(?=(?:${NUMBER}|an?|half)\s+(?!people|portions|bowls|hungry)\p{L})`, 'giu'), '$1\n'],
+  // 'Make that 1.2 kilos and one litre of stock': what was corrected ends there.
+  [/\b(make (?:that|it) \d+(?:\.\d+)?\s*(?:kilos?|kg|g|grams?|ml|litres?|l)?)\s+and\s+(?=(?:\d|an?|one|two|three|four|half)\b)/gi, '$1, then '],
+  // 'Eight hundred ml of stock, chicken or veg'.
+  [new RegExp(String.raw`\b(stock|broth),?\s+(${KINDS}\s+or\s+${KINDS})\b`, 'gi'), '$2 $1'],
+  // 'Some milk maybe 200 ml'.
+  [/\b(?:some|a bit of|a little)\s+(\p{L}+)\s+(?:maybe|about|say|around|perhaps)\s+(\d+(?:\.\d+)?\s*(?:ml|g|kg|l|litres?|grams?))\b/giu, '$2 of $1'],
+  // 'Enough cold water to cover - we use 2.5 litres'.
+  [
+    /\benough\s+(?:(cold|hot|boiling)\s+)?(water|stock|broth|milk)\s+to cover\s*[-–—,(:]\s*(?:we|i|about|say|that['’]?s|it takes)\s*(?:use|need|take|is)?\s*(?:about\s+)?(\d+(?:\.\d+)?\s*(?:litres?|l|ml|pints?|cups?|quarts?))\b/gi,
+    '$3 of $1 $2 to cover',
+  ],
+  // 'Stock made with one cube': the make of it, and no list goes on behind.
+  [
+    new RegExp(
+      String.raw`\b(stock|broth|bouillon)\s+made\s+(?:up\s+)?(?:with|from)\s+(?:${NUMBER}|an?)\s+(?:stock\s+|bouillon\s+)?(?:cubes?|pots?|sachets?)\b`,
+      'gi',
+    ),
+    '$1',
+  ],
+];
 
 /** A spoken line without its time, its fillers and what was said twice; numbers in digits. */
 export const plain = (text: string): string => {
@@ -51,5 +78,6 @@ export const plain = (text: string): string => {
       .replace(FILLERS, ' ')
       .replace(/^\s*[QA]:\s*/, ''),
   ).replace(/\s+/g, ' ');
-  return once.replace(REPEATED, '$1').replace(REPEATED, '$1').trim();
+  const set = REWORDED.reduce((said, [pattern, words]) => said.replace(pattern, words), once);
+  return set.replace(REPEATED, '$1').replace(REPEATED, '$1').trim();
 };

@@ -49,7 +49,7 @@ function eachOf({ text, optional, toTaste }: WrittenLine, is: (words: string) =>
   const found = /^(.{1,40}?)\s+each\s*(?:of\s+)?[:,]?\s*(.+)$/i.exec(text);
   if (!found) return null;
   const [, amount, list] = found as unknown as [string, string, string];
-  const foods = list.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i).filter(Boolean);
+  const foods = list.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&|\+|y|e|et|und)\s+/i).filter(Boolean);
   if (foods.length < 2 || foods.length > MOST) return null;
   const lines = foods.map((food) => readLine(`${amount} ${food}`));
   return lines.every(({ food, amount: one }) => one.range !== null && is(food))
@@ -141,7 +141,7 @@ function joinedFoods(written: WrittenLine, shelf: Shelf, is: (words: string) => 
   if (amount.range) return null;
   const partsOf = (source: string) =>
     source
-      .split(/\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i)
+      .split(/\s*,\s*(?:and\s+)?|\s+(?:and|&|\+|y|e|et|und)\s+/i)
       .filter((part) => part.trim() !== '' && !/^(?:to taste|as needed|for serving|to serve|optional|if .*|to season)$/i.test(part.trim()));
   // 'salt pepper': two foods and no word between them.
   const words = food.split(/\s+/);

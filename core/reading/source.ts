@@ -3,6 +3,7 @@
 import type { Shelf } from '../food/shelf.ts';
 import { fromCsv } from '../formats/csv.ts';
 import { STAGES, type Stage } from '../vocabulary/recipe.ts';
+import { uncoded } from './formats/coded.ts';
 import { looksLikeHtml, readHtml } from './formats/html.ts';
 import { sectionsOfJsonLd } from './formats/jsonLd.ts';
 import { looksScanned, unscanned } from './formats/scanned.ts';
@@ -52,7 +53,7 @@ export function sourceOf(text: string, shelf: Shelf): Source {
     );
     return { kind: 'text', sections: { ...noSections(), ingredients }, prose: false, named: [] };
   }
-  const plain = looksScanned(text) ? unscanned(text) : text;
+  const plain = uncoded(looksScanned(text) ? unscanned(text) : text);
   return { kind: 'text', ...ofText(flattenTabs(flattenPipes(plain)), shelf) };
 }
 
@@ -128,10 +129,25 @@ function isRunning({ account, ingredients }: Sections): boolean {
   );
 }
 
+const WORDS_OF_TITLE = String.raw`((?:[\p{L}'’&-]+\s+){1,6}?)`;
+/** Ways a text names its soup before anything is done, the surest first. */
+const CALLED: readonly RegExp[] = [
+  new RegExp(
+    String.raw`\b(?:today['’]?s (?:soup )?is|soup today is)\s+${WORDS_OF_TITLE}(?=(?:so|and you|you|what|um|for|serves|i|we|which|it)\b|[,.])`,
+    'iu',
+  ),
+  new RegExp(String.raw`\bfor (?:the|my|our)\s+${WORDS_OF_TITLE}(?=what (?:i|we|you) do\b)`, 'iu'),
+  new RegExp(String.raw`^\s*(?:(?:ok(?:ay)?|so|right|um|well|hello|hi|everyone|this is|the)\s+)*${WORDS_OF_TITLE}(?=serves\b)`, 'iu'),
+  /^\s*([^:.\d\n]{8,60}):/,
+  /\b((?:(?!soup\b)[\p{L}'’&-]+\s+){1,4}(?:soup|chowder|bisque|velout[eé]|cream of \p{L}+))\b/iu,
+];
+
 /** What a spoken or written text calls itself: its first short sentence, or the words before 'soup'. */
 function titleOfProse(text: string): string | null {
   const first = /^[^.!?\n]{3,80}(?=[.!?\n])/.exec(text.trim())?.[0];
-  const named = /\b((?:(?!soup\b)[\p{L}'’&-]+\s+){1,4}(?:soup|chowder|bisque|velout[eé]|cream of \p{L}+))\b/iu.exec(text)?.[1];
+  const named = CALLED.map((pattern) => pattern.exec(text)?.[1])
+    .find((words) => words !== undefined)
+    ?.trim();
   const title =
     first && !/\d/.test(first) && !/^(?:ok(?:ay)?|so|um|right|well|hi|hello|hey|dear|all ?right|good)\b/i.test(first)
       ? first

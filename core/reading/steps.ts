@@ -14,7 +14,7 @@ import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
 import type { Placed, Pot } from './walk.ts';
 
 const SERVE =
-  /\b(serve[sd]?(?!\s+(?:\d|one|two|three|four|five|six|eight|ten|twelve)\b)|to serve|(?:on|at) service|at the pass|garnish|top (?:with|each)|topped|swirl(?:ed|ing)?|scatter(?:ed|ing)?|sprinkl(?:e|ed|ing)|spoon over|ladle(?! of\b|ful)|drizzle over|into (?:each|the|warm|warmed) (?:bowls?|cups?|plates?|mugs?)|(?:each|every|over each|in each|on each) (?:bowl|plate|cup|portion|serving|mug)|per bowl|a bowl\b|on (?:the )?top|over the top|float|on the side|alongside)\b/i;
+  /\b(serves (?:\d+|two|three|four|five|six|eight|ten|twelve) with\b|serve[sd]?(?!\s+(?:\d|one|two|three|four|five|six|eight|ten|twelve)\b)|to serve|(?:on|at) service|at the pass|garnish|top (?:with|each)|topped|swirl(?:ed|ing)?|scatter(?:ed|ing)?|sprinkl(?:e|ed|ing)|spoon over|ladle(?! of\b|ful)|drizzle over|into (?:each|the|warm|warmed) (?:bowls?|cups?|plates?|mugs?)|(?:each|every|over each|in each|on each) (?:bowl|plate|cup|portion|serving|mug)|per bowl|a bowl\b|on (?:the )?top|over the top|float|on the side|alongside)\b/i;
 /** Bread is on the bowl where a clause puts it there. */
 const PUT_ON =
   /\b(?:top(?:s|ped)?|float\w*|scatter\w*|sprinkl\w*|crumbl\w*|garnish\w*|over|lay|on (?:the )?top|in(?:to)? (?:each|every|the|warm\w*) (?:bowls?|cups?|mugs?))\b/i;

@@ -201,7 +201,9 @@ export class Telling {
     const corrected = same ? undefined : this.corrected(put, said.sentence);
     if (corrected) return true;
     if (!measured && spokenOf && !said.inHand) return false;
-    if (!measured && !this.recap && !PUTS.test(segment) && segment.split(/\s+/).length > MOST_FRAGMENT) {
+    // '... 2 litres water, salt 2 tsp, parsley.': the last of a list that is written on.
+    const listed = /,\s*$/.test(before) && /^\s*(?:[.,;)]|$)/.test(behind) && (segment.match(/\d+/g)?.length ?? 0) >= LEAST_COUNTED;
+    if (!measured && !listed && !this.recap && !PUTS.test(segment) && segment.split(/\s+/).length > MOST_FRAGMENT) {
       this.name(mention, 'told', at);
       return false;
     }
@@ -293,6 +295,8 @@ const UNTIL = /\b(?:till|until|so that|so)\s+(?:the\s+|your\s+)?$/i;
 /** What stands before 'last week' is of today. */
 const otherDayFrom = (segment: string): number => OTHER_DAY.exec(segment)?.index ?? 0;
 const MOST_FRAGMENT = 7;
+/** Amounts in a segment that make it a list. */
+const LEAST_COUNTED = 3;
 const MOST_TALE = 2;
 /** No one counts so many pieces into a soup. */
 const LEAST_BARE = 50;

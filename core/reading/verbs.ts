@@ -13,6 +13,7 @@ export type VerbDoes = 'tells' | 'adds' | 'ends' | 'prepares' | 'mixes' | 'opens
 
 const VERBS: Readonly<Record<string, string>> = {
   add: 'tells adds opens',
+
   simmer: 'tells',
   boil: 'tells',
   blend: 'tells opens',
@@ -164,7 +165,7 @@ export interface MethodRow {
 export const METHODS: readonly MethodRow[] = [
   {
     method: 'blend',
-    said: /(?<!\b(?:tomato(?:es)?|squash|pumpkin|apple|a|of|the|fruit|smooth|thick) )(?<![\p{L}-])(?:(?:stick-)?blend(?:ed|ing|s)?(?!\s+in\s+(?!an?\b|the\b|your\b|batches|small|two|three|portions|turns))|pur[eé]e[ds]?(?! of)|pur[eé]eing|liquidi[sz](?:e|ed|ing)|blitz(?:ed|ing)?|whizz?(?:ed|ing)?|whirl(?:ed|ing)?|zap(?:ped)?|blast(?:ed)?|pulse[ds]?(?! and)|process(?:ed|ing)?|(?<!with a stick )blender(?! jar)|food processor|thermomix|(?:full|high|top) speed)(?![\p{L}-])(?!\s+with\s+a\s+fork)/iu,
+    said: /\bthrough (?:the|a|your) (?:\w+ )?(?:mouli|moulin|food mill|vegetable mill|passe-vite)\b|(?<!\b(?:tomato(?:es)?|squash|pumpkin|apple|a|of|the|fruit|smooth|thick) )(?<![\p{L}-])(?:(?:stick-)?blend(?:ed|ing|s)?(?!\s+in\s+(?!an?\b|the\b|your\b|batches|small|two|three|portions|turns))|pur[eé]e[ds]?(?! of)|pur[eé]eing|liquidi[sz](?:e|ed|ing)|blitz(?:ed|ing)?|whizz?(?:ed|ing)?|whirl(?:ed|ing)?|zap(?:ped)?|blast(?:ed)?|pulse[ds]?(?! and)|process(?:ed|ing)?|(?<!with a stick )blender(?! jar)|food processor|thermomix|(?:full|high|top) speed)(?![\p{L}-])(?!\s+with\s+a\s+fork)/iu,
     stage: 'blend',
   },
   {
@@ -175,7 +176,7 @@ export const METHODS: readonly MethodRow[] = [
   },
   {
     method: 'simmer',
-    said: /\b(?:simmer(?:ed|ing|s)?|cook(?:ed|ing)? (?:very )?gently|bubbl(?:e|es|ing)|stew(?:ed)?|slow cooker|(?:cook )?on (?:low|high) for)\b/i,
+    said: /\b(?:simmer(?:ed|ing|s)?|cook(?:ed|ing)? (?:very )?gently|bubbl(?:e|es|ing)|stew(?:ed)?|slow cooker|(?:cook )?on (?:low|high) for|until (?:it |the soup )?(?:is |has )?(?:thick(?:ens|ened)?))\b/i,
     stage: 'simmer',
     unattended: true,
   },
@@ -185,7 +186,12 @@ export const METHODS: readonly MethodRow[] = [
     stage: 'simmer',
     unattended: true,
   },
-  { method: 'steam', said: /\bsteam\b(?!.*\bin (?:the |some |hot )?(?:butter|oil|fat|ghee|margarine)\b)/i, stage: 'simmer', unattended: true },
+  {
+    method: 'steam',
+    said: /\bsteam\b(?!(?:[- ]jacketed)? (?:kettle|pan|oven))(?!.*\bin (?:the |some |hot )?(?:butter|oil|fat|ghee|margarine)\b)/i,
+    stage: 'simmer',
+    unattended: true,
+  },
   { method: 'roast', said: /\b(?:roast(?:ing)?)\b/i, stage: 'base', unattended: true },
   { method: 'bake', said: /\bbake\b/i, stage: 'base', unattended: true },
   {

@@ -22,7 +22,7 @@ const BOWL =
   /^(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|pax|ppl|people|persons?|personas?|personnes?|personen|portionen|raciones|bols?|tazas?|tassen|teller|assiettes?|svgs?|servs?|helpings?|diners?|guests?|eaters?|adults?|of us|hungry|as a (?:starter|main)|(?:small |large |big )?cups for)\b/iu;
 /** What may stand between the number and those who eat: 'first-course servings', 'deep bowls', 'generous portions'. */
 const BETWEEN =
-  /^(?:(?!cups?\b|pints?\b|litres?\b|liters?\b|quarts?\b|minutes?\b|hours?\b|mins?\b)[\p{L}-]+\s+){0,3}?(?=(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|people|persons?|helpings?|guests?|adults?)\b)/iu;
+  /^(?:(?!cups?\b|pints?\b|litres?\b|liters?\b|quarts?\b|minutes?\b|hours?\b|mins?\b)(?:[\d½¼¾⅓⅔./]+-)?[\p{L}-]+\s+){0,3}?(?=(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|people|persons?|helpings?|guests?|adults?)\b)/iu;
 const OF_TIME = /^(?:minutes?|mins?|hours?|hrs?|h|days?|nights?|weeks?)\b/i;
 
 /** A volume at the start: '250 ml', '8 cups'. */
@@ -116,7 +116,8 @@ export function isOnlyYield(line: string): boolean {
 }
 
 const COUNT = String.raw`(\d+(?:\.\d+)?(?:\s*(?:-|–|to|or)\s*\d+)?|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:\s+(?:to|or)\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))?)`;
-const WHO = '(?:people|persons|portions|servings|bowls|eaters|guests|covers|cups for|as a (?:starter|main)|of us)';
+const WHO =
+  '(?:raciones|personas|porciones|personnes|portionen|people|persons|portions|servings|bowls|eaters|guests|covers|cups for|as a (?:starter|main)|of us)';
 /** Bowls named within running text; the last that is said counts: 'it makes eight, or six ... make it eight'. */
 const IN_SENTENCE = [
   new RegExp(
@@ -127,7 +128,11 @@ const IN_SENTENCE = [
   new RegExp(String.raw`\bfor\s+(?:the\s+)?${COUNT}\s+${WHO}\b`, 'i'),
   new RegExp(String.raw`(?:^|[.!]\s+)for\s+${COUNT}\s*:`, 'i'),
   new RegExp(String.raw`\b(?:soup|chowder|bisque|dinner|lunch|one|cream)\s+for\s+${COUNT}\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?))`, 'i'),
-  new RegExp(String.raw`\b${COUNT}\s+(?:small |large |big )?(?:covers|bowls|portions|servings|cups for)\b`, 'i'),
+  new RegExp(
+    String.raw`\b${COUNT}\s+(?:small |large |big |(?:[\d½¼¾/.]+|one|half|single)-cup |\d+[- ]?ml )?(?:raciones|porciones|portionen|covers|bowls|portions|servings|cups for)\b`,
+    'i',
+  ),
+  new RegExp(String.raw`(?:^|[.!]\s+)${COUNT}\s+(?:people|persons|guests|eaters|covers)\s*[.!]?$`, 'i'),
   new RegExp(String.raw`(?:^|[.!]\s+)does (?:about )?${COUNT}\b(?!\s*(?:minutes?|cups?|hours?))`, 'i'),
   new RegExp(String.raw`\b(?:that|it|this) does (?:about )?${COUNT}\b(?!\s*(?:minutes?|cups?|hours?))`, 'i'),
   new RegExp(String.raw`\bwe (?:are|were) ${COUNT} (?:at|round|around) (?:the )?table`, 'i'),

@@ -38,7 +38,7 @@ export const TextAccount = ({ account }: { account: readonly Accounted[] }) => (
     </thead>
     <tbody>
       {account.map(({ at, text, kind, furniture }) => (
-        <tr key={at} className="border-t border-line align-top">
+        <tr key={`${at} ${text}`} className="border-t border-line align-top">
           <td className="px-2 py-1">
             <span className="mr-2 text-sm text-kale-soft tabular-nums">{at + 1}</span>
             {text}
