@@ -94,7 +94,7 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [count('glug'), 'glug glugs'],
   [count('knob'), 'knob knobs lump lumps noix'],
   [count('cube'), 'cube cubes'],
-  [count('piece'), 'piece pieces pc pcs'],
+  [count('piece'), 'piece pieces pc pcs stück morceau morceaux trozo trozos'],
   [count('inch'), 'inch inches'],
   [count('spear'), 'spear spears'],
   [count('loaf'), 'loaf loaves'],

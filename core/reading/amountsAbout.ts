@@ -129,7 +129,7 @@ export function unknownIn(segment: string, mentions: readonly { to: number; left
     const whole = `${found[0]}${of?.[0] ?? ' '}${words.join(' ')}`;
     if (
       words.length === 0 ||
-      /^(?:it|that|them|those|this|time|the|after|before|once|each|all|plus|more|less|can|tin|package|pack|box|bag|one|bottle|carton|if|about|maybe|something|or)$/i.test(
+      /^(?:it|that|them|those|this|time|the|after|before|once|each|all|plus|more|less|can|tin|package|pack|box|bag|one|bottle|carton|if|about|maybe|something|or|slaked|whisked|mixed|dissolved|stirred|sliced|chopped|diced|peeled|grated|cubed|soaked|drained|rinsed|melted|finely|roughly|thinly)$/i.test(
         words[0] as string,
       ) ||
       taken(found.index, found.index + whole.length)

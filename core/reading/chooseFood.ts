@@ -137,11 +137,11 @@ export const phraseOf = (text: string): string => phraseKey(readLine(text).food)
 /** The food words alone, else with the unit that belongs to its name: 'garlic clove', 'celery stick', 'vegetable stock cube'. */
 function matchWhole({ food, amount }: WrittenLine, shelf: Shelf): Match {
   const alone = matchFood(food, shelf);
-  if (amount.unit?.kind === 'count') {
+  const named = kindAfterComma(food, amount.after, alone, amount.unit?.kind === 'count', shelf);
+  if (amount.unit?.kind === 'count' && named === null) {
     const withUnit = matchFood(`${food} ${amount.unit.name}`, shelf);
     if (withUnit.kind === 'food' || (alone.kind !== 'food' && withUnit.kind !== 'none')) return withUnit;
   }
-  const named = kindAfterComma(food, amount.after, alone, amount.unit?.kind === 'count', shelf);
   if (named || alone.kind !== 'none') return named ?? alone;
   // 'haricot beans in water': what it is packed in.
   const head = food.replace(BEHIND, '').trim();

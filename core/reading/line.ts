@@ -93,12 +93,13 @@ export function readLine(raw: string): WrittenLine {
  * no part of the food's name.
  */
 const asEaten = (text: string): string =>
-  text
-    .replace(
-      /^(.*?),?\s+\(?(?:EP|E\.P\.|(?:peeled|trimmed|cleaned|prepared|edible|net)\s+(?:wt|weight))\)?\.?(?=[\s:,;-]|$)/i,
-      (all, food: string) => (/\b(?:EP|E\.P\.)/.test(all) || /w(?:t|eight)\)?\.?$/i.test(all) ? `prepared ${food}` : all),
-    )
-    .replace(/\s+\(?(?:AP|A\.P\.)\)?(?=[\s:,;-]|$)/, '');
+  text.length > MOST_SAID
+    ? text
+    : text
+        .replace(/^(.*?),?\s\(?(?:E\.?P\b\.?|(?:peeled|trimmed|cleaned|prepared|edible|net)\s(?:wt|weight)\b)\)?\.?(?=[\s:,;-]|$)/, 'prepared $1')
+        .replace(/\s\(?A\.?P\b\.?\)?(?=[\s:,;-]|$)/, '');
+/** Longer lines are no rows of a sheet. */
+const MOST_SAID = 160;
 
 /** Where and how it is served is no part of a food's name. */
 const SERVING_TAIL =

@@ -25,6 +25,8 @@ const KEEPS = /\b(?:reserv(?:e|ing)|set(?:ting)? aside|keep(?:ing)?(?: back)?|ho
 const KEPT = /\b(?:reserved|kept(?: back)?|set[- ]aside|saved|held back|put by)\b/i;
 const AMOUNT_AT = /(?:\d+\s+\d\/\d|\d+\/\d|\d*\s?[½¼¾⅓⅔]|\d+(?:\.\d+)?|\b(?:one|two|three|four|half an?|a)\b)\s*(?=\p{L})/giu;
 
+const ALL_BUT = /\ball but\b|\ball except\b/i;
+
 const MOST_MENTIONS = 8;
 
 interface Piece {
@@ -137,7 +139,9 @@ function piecesOf(mentions: readonly Mention[], line: Line, heads: ReadonlySet<s
   for (const { stage, stepIndex, clause } of mentions) {
     const words = aboutIt(clause, heads);
     const share = SHARES.find(([said]) => said.test(words))?.[1];
-    const grams = amountInClause(words, line, heads, shelf, system) ?? (share === undefined ? null : total * share);
+    const given = amountInClause(words, line, heads, shelf, system) ?? (share === undefined ? null : total * share);
+    // 'All but three tablespoons of the cream' is the rest of it.
+    const grams = given !== null && ALL_BUT.test(words) && given < total ? total - given : given;
     if (kept && KEPT.test(words) && !KEEPS.test(words)) {
       // 'Top with the reserved cream': what was put by goes in here.
       Object.assign(kept, { stage, stepIndex });

@@ -158,7 +158,7 @@ export const roleOf = (segment: string): Role => saidRole(segment).role;
 
 /** Another day: the whole sentence tells of it. */
 export const OTHER_DAY =
-  /\b(?:next (?:week|month|time|year)|last (?:week|month|time|year)|tomorrow|in the old days|on (?:sun|mon|tues|wednes|thurs|fri|satur)day i['’]ll|but that['’]s another)\b/i;
+  /\b(?:next (?:week|month|time|year)|last (?:week|month|time|year)|tomorrow|in the old days|yesterday (?:we|i) (?:did|made|had)|on (?:sun|mon|tues|wednes|thurs|fri|satur)day i['’]ll|but that['’]s another)\b/i;
 /** 'It would be pretty but I'm leaving it off': what the sentence named is not put in. */
 export const TAKEN_BACK =
   /\b(?:leav\w+|left) (?:it|them|that) (?:off|out|away)\b|\bnot (?:today|this time|for me)\b|\bi (?:would|will|did|do)(?: not|n['’]t)\s*\.?$/i;

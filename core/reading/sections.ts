@@ -50,7 +50,7 @@ export type IsFood = (words: string) => boolean;
 const INGREDIENTS =
   /^(?:the\s+)?(?:main\s+)?ingredients?(?:\s+list)?(?:\s+for\b.{0,30})?\s*:?$|^you(?:'ll| will)? need\s*(?:\([^()]{0,40}\))?\s*:?$|^shopping list\s*:?$|^what you(?:'ll)? need\s*:?$|^(?:zutaten|ingredientes|ingr[ée]dients)\s*:?$/i;
 const METHOD =
-  /^(?:the\s+)?(?:cooking\s+|basic\s+|(?:instant[- ]?pot|pressure[- ]cooker|slow[- ]cooker|crock[- ]?pot|stove[- ]?top|hob|oven|microwave|blender|traditional|quick)\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|process|how to (?:make|cook|do) (?:it|this|the soup)|to make(?: the soup| it)?|what to do|zubereitung|preparaci[oó]n|pr[ée]paration|making it|then)\s*:?$/i;
+  /^(?:the\s+)?(?:cooking\s+|basic\s+|(?:instant[- ]?pot|pressure[- ]cooker|slow[- ]cooker|crock[- ]?pot|stove[- ]?top|hob|oven|microwave|blender|traditional|quick)\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|process|how to (?:make|cook|do) (?:it|this|the soup)|to make(?: the soup| it)?|what to do|zubereitung|preparaci[oó]n|pr[ée]paration|making it|then|step\s*(?:\d{1,2}|one|two|three|four|five|six))\s*[:.]?$/i;
 /** 'To finish: chopped parsley, a drizzle of oil and toasted almonds': a part with its list on the line. */
 const PART_INLINE =
   /^((?:for (?:the )?)?(?:to (?:finish|serve|garnish)|toppings?|garnish(?:es)?|top|on top|croutons?|swirl|drizzle)(?: [\p{L}]+)?)\s*:\s*(?=\S)/iu;
@@ -181,7 +181,8 @@ function markedLines(text: string): Marked[] {
 
 /** '2 tbsp oil • 1 onion • 900 g sweet potatoes • ...': a list on one line, as it is passed on in messages. */
 function bulletsOf(line: string): string[] {
-  const parts = line.split(/\s+[•·]\s+/);
+  if (!/[•·]/.test(line)) return [line];
+  const parts = line.split(/\s?[•·]\s+/);
   const counted = parts.filter((part) => /^[\d½¼¾⅓⅔]/.test(part)).length;
   return parts.length >= LEAST_ITEMS && counted * 2 >= parts.length ? parts : [line];
 }
@@ -293,7 +294,7 @@ function title(line: Marked, walk: Walk): { kind: Kind } {
   const text = line.head.replace(/^(?:name|title|recipe|dish)\s*[:=]\s*/i, '').trim();
   const made = yieldIn(line.text);
   // 'Soup | vegan | 30 min': the name and its tags.
-  const untagged = (text.split(/\s+[|•]\s+/)[0] as string).trim();
+  const untagged = (text.split(/\s[|•]\s/)[0] as string).trim();
   // 'Soup (serves 4)', 'Soup. For six.': what it makes is no part of its name.
   const cut = made ? untagged.split(/\s*(?:[,(–—-]|\s[-–—]|[.!])\s*(?=(?:for|serves|makes|yields?|\d|enough|\())/i)[0] : undefined;
   if (made) sections.made = { ...made, at: line.at };

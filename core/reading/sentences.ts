@@ -44,8 +44,31 @@ const NUMBER = String.raw`(?:\d+(?:\.\d+)?|one|two|three|four|five|six|seven|eig
 const KINDS = '(?:chicken|beef|fish|ham|turkey|lamb|veg|vegetable|mushroom)';
 /** What speech and letters put in an order of their own, in the order a list has. */
 const REWORDED: readonly (readonly [RegExp, string])[] = [
+  // '8 tubs @ 350ml' is what it fills; '10m' are minutes; toms are tomatoes.
+  [/\b(\d{1,4})\s?(?:tubs?|pots|jars|containers|boxes)\s?(?:@|at|of|x)\s?(\d{1,5}\s?ml)\b/gi, 'makes $1 portions'],
+  [/\b(\d{1,3})m\b/g, '$1 minutes'],
+  [/\btoms\b/gi, 'tomatoes'],
+  // 'Yesterday we did parsnip today it is mushroom'.
+  [/\s+(?=today (?:it['’]?s|it is|we['’]?re|we are|i['’]?m)\b)/gi, '\n'],
+  // Stock is made with something, and no list goes on behind it.
+  [
+    /\b(stock|broth)\s+made\s+(?:up\s+)?(?:with|from)\s+(?:bouillon|(?:stock |bouillon )?(?:powder|concentrate|granules|cubes?))\b(?:\s*\([^()]*\))?/gi,
+    '$1',
+  ],
   // 'Serves eight one kilo of carrots': a number behind the bowls begins the next thing.
   [new RegExp(String.raw`\b((?:serves|feeds)\s+${NUMBER})\s+(?=(?:${NUMBER}|an?|half)\s+(?!people|portions|bowls|hungry)\p{L})`, 'giu'), '$1\n'],
+  // 'A quarter pint of milk and the same of single cream'.
+  [/\b((?:an?\s+)?(?:\d[\d./]{0,6}|half|quarter)\s?\p{L}{1,20})(\s+of\s+[\p{L} ]{2,30}?)\s+and\s+the same (?:amount )?of\b/giu, '$1$2 and $1 of'],
+  // 'Mushrooms 750 grams sliced one onion': what is done to them ends there.
+  [
+    /(\d\s*(?:g|grams?|kg|kilos?|ml|litres?)\s+(?:finely |roughly |thinly )?(?:sliced|chopped|diced|peeled|grated|cubed))\s+(?=(?:\d|an?|one|two|three|four|five|six|half)\s)/gi,
+    '$1, ',
+  ],
+  // 'Leave some chunky 200 ml of double cream'.
+  [
+    /(?=\s\d)(?<=\b(?!and|add|of|with|about|in|the|to|then|plus|or|another|roughly|around|say|is|it|by|that|maybe|just|are|get|take|have|use|put|need|got|than|till|until|from|for|at|some|a)\p{L}{3,20})\s(?=\d{1,5}(?:\.\d{1,3})?\s?(?:ml|g|grams?|kilos?|kg|litres?)\s+of\s)/giu,
+    ', ',
+  ],
   // 'Make that 1.2 kilos and one litre of stock': what was corrected ends there.
   [/\b(make (?:that|it) \d+(?:\.\d+)?\s*(?:kilos?|kg|g|grams?|ml|litres?|l)?)\s+and\s+(?=(?:\d|an?|one|two|three|four|half)\b)/gi, '$1, then '],
   // 'Eight hundred ml of stock, chicken or veg'.

@@ -129,14 +129,16 @@ function joinedFoods(written: WrittenLine, shelf: Shelf, is: (words: string) => 
     (choice.test(food) || choice.test(` ${amount.after}`)) && amount.after && /^[\p{L}\s-]+(?:,|\s+or\s)/iu.test(amount.after) && !certain(food)
       ? `${food}, ${amount.after}`
       : whole;
-  if (choice.test(source) && (!certain(food) || choice.test(food))) {
-    const parts = source.split(/\s*,\s*(?:or\s+)?|\s+or\s+|\s*\/\s*/i).filter(Boolean);
+  for (const listed of source === food ? [food] : [source, food]) {
+    if (!choice.test(listed) || (certain(food) && !choice.test(food))) continue;
+    const parts = listed.split(/\s*,\s*(?:or\s+)?|\s+or\s+|\s*\/\s*/i).filter(Boolean);
     const last = parts.at(-1)?.split(' ').at(-1) ?? '';
     // 'chicken or vegetable stock': the last word belongs to all of them, 'light chicken' too.
     const belongs = (part: string, noun: string) => certain(`${part} ${noun}`) || (HOLLOW.has(noun.toLowerCase()) && is(`${part} ${noun}`));
     const named = parts.map((part, i) => (i < parts.length - 1 && belongs(part, last) && is(parts.at(-1) as string) ? `${part} ${last}` : part));
-    if (named.length > 1 && named.length <= MOST && named.every(is) && (certain(named[0] as string) || named.length === 2))
-      return { lines: named.map((one) => ({ ...written, food: one, amount: source === food ? amount : { ...amount, after: '' } })), joined: 'or' };
+    const foods = named.every(is) ? named : parts;
+    if (foods.length > 1 && foods.length <= MOST && foods.every(is) && (certain(foods[0] as string) || foods.length === 2))
+      return { lines: foods.map((one) => ({ ...written, food: one, amount: listed === food ? amount : { ...amount, after: '' } })), joined: 'or' };
   }
   if (amount.range) return null;
   const partsOf = (source: string) =>

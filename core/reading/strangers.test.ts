@@ -154,3 +154,70 @@ describe('passed on in messages', () => {
     expect(read(text).recipe.lines.map(({ foodId }) => foodId)).toEqual(['pumpkin', 'potato', 'vegetable-broth', 'salt', 'nutmeg']);
   });
 });
+
+describe('sixteen more', () => {
+  const THAI = `Thai-style pumpkin soup
+Prep: 10 mins  Cook: 25 mins  Serves: 4
+
+800g pumpkin or butternut squash, peeled and deseeded, cut into 3cm chunks
+400ml can light coconut milk
+500ml hot vegetable stock
+1 tbsp fish sauce
+
+STEP 1
+Put in the pumpkin, stock and all but 3 tbsp of the coconut milk. Simmer for 20 mins until tender.
+STEP 2
+Blitz the soup until smooth. Season with the fish sauce.
+STEP 3
+Ladle into bowls, drizzle over the remaining coconut milk.`;
+  test('times and bowls on one line, steps under headings of their own', () => {
+    const { recipe } = read(THAI);
+    expect(recipe.servings).toBe(4);
+    expect(recipe.lines.some(({ text }) => /STEP|Prep/.test(text))).toBe(false);
+  });
+  test('all but three tablespoons is the rest of it, and the rest is the three', () => {
+    const parts = read(THAI).recipe.lines.filter(({ partOf }) => partOf !== undefined);
+    expect(parts.map(({ stage, grams }) => [stage, Math.round(grams?.best ?? 0)])).toEqual([
+      ['simmer', 357],
+      ['bowl', 45],
+    ]);
+  });
+  test('pumpkin or squash is a choice, whatever is done to it behind the comma', () => {
+    const { recipe } = read(THAI);
+    expect(recipe.lines.filter(({ choiceOf }) => choiceOf !== undefined).map(({ foodId }) => foodId)).toEqual(['pumpkin', 'butternut-squash']);
+  });
+  test('the same of cream is as much cream as there is milk', () => {
+    const text =
+      'My chestnut soup. Soften two leeks in an ounce of butter. Add a pound of chestnuts and two pints of chicken stock. Simmer half an hour. Liquidise it, then put back on a low heat with a quarter pint of milk and the same of single cream. Serves 6.';
+    const [milk, cream] = ['milk-whole', 'cream-light'].map((id) => read(text).recipe.lines.find(({ foodId }) => foodId === id)?.grams?.best ?? 0);
+    expect(cream).toBeGreaterThan(0.9 * (milk as number));
+    expect(cream).toBeLessThan(1.1 * (milk as number));
+  });
+  test('stock that is poured to squash under a lid is simmered, and that will do four', () => {
+    const text =
+      "um so today I'm doing a butternut squash soup it's really easy so I've got one medium squash it's about eight hundred grams and one onion so I'm going to put a tablespoon of olive oil in the pan then in go the onions just let those sweat down for about five minutes then I'm going to add the squash and about a litre of vegetable stock pop the lid on and leave that for twenty minutes okay so I'm just going to blend that and then I'm going to stir in about a hundred mils of coconut milk and that's it that'll do four";
+    expect(read(text).recipe.servings).toBe(4);
+    expect(linesOf(text)).toEqual(expect.arrayContaining(['vegetable-broth 1014 simmer', 'coconut-milk 96 finish']));
+  });
+  test('a dish of yesterday puts nothing into the pot of today', () => {
+    const text =
+      "so yesterday we did the curried parsnip one and people loved it today it's mushroom so chestnut mushrooms seven hundred and fifty grams sliced one onion fifty grams butter fry the mushrooms then one point two litres of beef stock simmer ten minutes blend most of it leave some chunky two hundred mils of double cream at the end serves eight as a starter";
+    expect(linesOf(text).some((line) => line.startsWith('parsnip'))).toBe(false);
+    expect(linesOf(text)).toEqual(expect.arrayContaining(['onion 110 base', 'cream-double 199 blend']));
+    expect(linesOf(text).some((line) => line.startsWith('?'))).toBe(false);
+  });
+  test('what is slaked or whisked is no food, and bouillon is what the stock is made of', () => {
+    const text =
+      'Spinach soup for the ward. 20 portions at 200ml. Potato (peeled) 1.5kg. Leaf spinach, frozen 1kg. Cornflour 40g slaked in 100ml cold water. Vegetable stock made from bouillon (gluten free) 2.5 litres. Skimmed milk powder 120g whisked into 300ml water, added after blending. Sweat, add stock, simmer 20 minutes, blend.';
+    expect(linesOf(text)).toContain('vegetable-broth 2536 simmer');
+    expect(linesOf(text).some((line) => line.startsWith('?'))).toBe(false);
+  });
+  test.each([
+    ['1 (13.5-oz.) can coconut milk, lite', 'coconut-milk-light'],
+    ['1 Tbs. vegan margarine', 'plant-spread'],
+    ['500 g de petits pois frais écossés', 'peas-frozen'],
+    ['10 cl de crème fraîche', 'creme-fraiche'],
+  ])("'%s' is read", (line, foodId) => {
+    expect(read(`Soup\nServes 5\n\n${line}\n2 kg carrots\n1 l water\n\nSimmer and blend.`).recipe.lines[0]?.foodId).toBe(foodId);
+  });
+});

@@ -170,7 +170,7 @@ export class Telling {
     const own = (mention.left !== null && isMeasured(mention.left)) || (right !== null && !right.bare);
     const role: Role = leftOutBefore(`${before}${mention.left ?? ''}`) ? 'left' : said.weak && own ? 'put' : said.role;
     // 'Blend the peas' speaks of the split peas that are in.
-    const spokenOfAgain = mention.left === null && right === null && /\bthe\s*$/i.test(before);
+    const spokenOfAgain = mention.left === null && right === null && (/\bthe\s*$/i.test(before) || /^\s+(?:back )?in\b/i.test(behind));
     const same = this.puts.find((put) => isSame(put, mention, this.shelf) || (spokenOfAgain && headOf(put.key) === headOf(mention.key)));
     // The stock that was made of the water is no other.
     if (

@@ -19,7 +19,7 @@ const OPENS = new RegExp(
 );
 /** Those who eat and what they eat from, in the languages recipes are passed on in. */
 const BOWL =
-  /^(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|pax|ppl|people|persons?|personas?|personnes?|personen|portionen|raciones|bols?|tazas?|tassen|teller|assiettes?|svgs?|servs?|helpings?|diners?|guests?|eaters?|adults?|of us|hungry|as a (?:starter|main)|(?:small |large |big )?cups for)\b/iu;
+  /^(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|pax|ppl|people|persons?|personas?|personnes?|personen|tubs?|jars?|pots?(?= of\b| @|$)|containers?|portionen|raciones|bols?|tazas?|tassen|teller|assiettes?|svgs?|servs?|helpings?|diners?|guests?|eaters?|adults?|of us|hungry|as a (?:starter|main)|(?:small |large |big )?cups for)\b/iu;
 /** What may stand between the number and those who eat: 'first-course servings', 'deep bowls', 'generous portions'. */
 const BETWEEN =
   /^(?:(?!cups?\b|pints?\b|litres?\b|liters?\b|quarts?\b|minutes?\b|hours?\b|mins?\b)(?:[\d½¼¾⅓⅔./]+-)?[\p{L}-]+\s+){0,3}?(?=(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|people|persons?|helpings?|guests?|adults?)\b)/iu;
@@ -56,7 +56,7 @@ function statement(said: string): Yield | null {
   }
   const number = readRange(body);
   if (!number || number.range.min <= 0 || number.range.max > 5000) return null;
-  const times = /^(?:[x×]|of)\s*/i.exec(number.rest);
+  const times = /^(?:[x×]|of|(?:tubs?|pots?|jars?|containers?)\s*(?:@|at|of))\s*/i.exec(number.rest);
   const timed = times ? volume(number.rest.slice(times[0].length)) : null;
   if (timed && (opened || timed.rest === '' || BOWL.test(timed.rest))) return { bowls: number.range, mlEach: timed.ml };
   // 'Makes 8 cups'; '8 one-cup servings' are bowls.
@@ -78,7 +78,7 @@ function statement(said: string): Yield | null {
 /** 'Oma + us = 6': those who eat, added up. */
 const ADDED_UP = /(?:^|[(\s])[\p{L}\s+&,]*\b(?:us|me|people|guests|family|kids|children)\b[\p{L}\s+&,]*=\s*(\d{1,2})\b/iu;
 
-const SPLIT = /\s{3,}|\s*(?:\||\s\/\s|·|•|;|\s[-–—]\s|\(|\)|,\s+(?=(?:for|serves|makes|\d))|[.!]\s+)\s*/iu;
+const SPLIT = /\s{2,}|\s*(?:\||\s\/\s|·|•|;|\s[-–—]\s|\(|\)|,\s+(?=(?:for|serves|makes|\d))|[.!]\s+)\s*/iu;
 const TRAILING = /,?\s+((?:for|serves)\s+\S+(?:\s+\S+)?)\.?$/i;
 
 /** The yield a line of text states, as a whole or in one of its parts: 'Prep 15 min | 6 portions (300 ml)'. */
@@ -112,7 +112,13 @@ export function isOnlyYield(line: string): boolean {
   return text
     .split(SPLIT)
     .filter(Boolean)
-    .every((part) => statement(part) !== null || /^(?:\d+\s*(?:g|ml|oz)\b.*|.*\beach\b.*|scaled\b.*|or\b.*|makes\b.*|serves\b.*)$/i.test(part));
+    .every(
+      (part) =>
+        statement(part) !== null ||
+        /^(?:\d+\s*(?:g|ml|oz)\b.*|.*\beach\b.*|scaled\b.*|or\b.*|makes\b.*|serves\b.*|(?:prep|preparation|cook|cooking|total|ready|time|hands[- ]on)\b.*\d\s*(?:m|mins?|minutes?|h|hrs?|hours?)\b.*)$/i.test(
+          part,
+        ),
+    );
 }
 
 const COUNT = String.raw`(\d+(?:\.\d+)?(?:\s*(?:-|–|to|or)\s*\d+)?|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:\s+(?:to|or)\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))?)`;
@@ -134,6 +140,10 @@ const IN_SENTENCE = [
   ),
   new RegExp(String.raw`(?:^|[.!]\s+)${COUNT}\s+(?:people|persons|guests|eaters|covers)\s*[.!]?$`, 'i'),
   new RegExp(String.raw`(?:^|[.!]\s+)does (?:about )?${COUNT}\b(?!\s*(?:minutes?|cups?|hours?))`, 'i'),
+  new RegExp(
+    String.raw`\b(?:that|it|this)(?:['’]?ll| will) (?:do|feed|serve|make) (?:about |you |us )*${COUNT}\b(?!\s*(?:minutes?|cups?|hours?|litres?))`,
+    'i',
+  ),
   new RegExp(String.raw`\b(?:that|it|this) does (?:about )?${COUNT}\b(?!\s*(?:minutes?|cups?|hours?))`, 'i'),
   new RegExp(String.raw`\bwe (?:are|were) ${COUNT} (?:at|round|around) (?:the )?table`, 'i'),
   new RegExp(String.raw`\bit (?:makes|serves) ${COUNT}\b(?!\s*(?:minutes?|cups?|litres?|pints?|quarts?))`, 'i'),
