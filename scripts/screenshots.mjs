@@ -47,6 +47,8 @@ Method
 4. Serve with the sea lettuce.
 `;
 
+const nextDay = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+
 const PROSE = `Squash soup of the harbour kitchen. Melt 50 g butter and sweat a chopped onion for 8 minutes. Stir in 2 tablespoons of red curry paste for a minute, then add 1 kg of prepared butternut squash and 1 litre of chicken or vegetable stock. Simmer for 20 minutes, blend, and stir in 8 oz grated cheddar off the heat. Serves 6.`;
 
 try {
@@ -115,6 +117,26 @@ try {
   await page.goto(`${url}/soups`);
   await page.getByRole('rowheader').first().waitFor();
   await shoot('soups');
+  await page.getByLabel('Which soups do for').fill('no milk, at most 500 mg sodium');
+  await page.keyboard.press('Enter');
+  await page.getByLabel(/also what a label/).check();
+  await page
+    .getByRole('list', { name: /that do$/ })
+    .first()
+    .waitFor();
+  await shoot('soups-for-a-guest');
+  await page.request.post(`${url}/api/larder`, {
+    data: {
+      entries: [
+        { foodId: 'leek', grams: 900, useBy: nextDay, note: 'from the market' },
+        { foodId: 'white-beans-canned', grams: 800, useBy: null, note: '' },
+        { foodId: 'cream-double', grams: 300, useBy: '2026-01-02', note: 'opened' },
+      ],
+    },
+  });
+  await page.goto(`${url}/larder`);
+  await page.getByRole('table', { name: 'In the larder' }).waitFor();
+  await shoot('larder');
 } finally {
   await browser.close();
   server.kill();
