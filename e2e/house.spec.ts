@@ -164,6 +164,19 @@ test('the walk goes through the kitchen in five steps, and can be left', async (
 
 test.describe('a word of ours on the bench', () => {
   test.use({ demo: true });
+  test('one key folds away what is not needed, and brings it back', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
+    const picture = page.getByRole('img', { name: /^The pot from the side/ });
+    await expect(picture).toBeVisible();
+    await page.keyboard.press('f');
+    await expect(picture).toHaveCount(0);
+    await expect(page.getByRole('region', { name: 'Allergens' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'How sure is this?' })).toHaveCount(0);
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'All figures and the pot' }).click();
+    await expect(picture).toBeVisible();
+  });
   test('is explained where it stands', async ({ page, server }) => {
     await page.goto(`${server.url}/soups`);
     await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();

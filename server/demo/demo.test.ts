@@ -43,6 +43,10 @@ test('fills an empty kitchen once, each soup as it was written and as it was mad
 
 test('every price is of a food on the shelf, and every soup has a cost', async () => {
   expect(Object.keys(DEMO_PRICES).filter((id) => !SHELF.food(id))).toEqual([]);
+  // Every line of every soup and of every version has its price, so that a bowl's cost is whole.
+  const recipes = [...DEMO_SOUPS.map((text) => readRecipe(text, { measures: 'metric' }, SHELF).recipe), ...PLANNED.map(({ recipe }) => recipe)];
+  const used = new Set(recipes.flatMap(({ lines }) => (lines as { foodId: string | null }[]).flatMap(({ foodId }) => foodId ?? [])));
+  expect([...used].filter((id) => !(id in DEMO_PRICES))).toEqual([]);
   const { body } = await kitchen.get('/api/soups');
   for (const soup of body.soups) {
     const { body: version } = await kitchen.get(`/api/soups/${soup.id}/versions/1`);

@@ -18,6 +18,7 @@ import { ChangedBar } from '../features/bench/ChangedBar.tsx';
 import { ClashDialog } from '../features/bench/ClashDialog.tsx';
 import { DoubtsDialog } from '../features/bench/DoubtsDialog.tsx';
 import type { KeeperState } from '../features/bench/draftKeeper.ts';
+import { useFolded } from '../features/bench/folded.ts';
 import { KeepDialog } from '../features/bench/KeepDialog.tsx';
 import { MethodDialog } from '../features/bench/MethodDialog.tsx';
 import { PotPanel } from '../features/bench/PotPanel.tsx';
@@ -367,6 +368,7 @@ function useBenchKeys({ enabled, view, swaps, applySwap, plans, history, take, w
   useLetter('n', () => setDialog('need'), letters);
   useLetter('k', () => setDialog('keep'), letters);
   useLetter('m', () => setDialog('method'), letters);
+  useLetter('f', () => useFolded.getState().fold(), letters);
   useLetter('u', () => history.undo(), letters);
   useLetter('shift+u', () => history.redo(), letters);
   useHotkeys('escape', () => (plans.search.state === 'working' ? plans.cancel() : plans.stop()), options);

@@ -10,6 +10,7 @@ import { State } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.ts';
 import { Word } from '../help/Word.tsx';
 import { TakePreparation } from '../preparations/TakePreparation.tsx';
+import { useFolded } from './folded.ts';
 import { PotSection } from './PotSection.tsx';
 import { potLayers } from './potLayers.ts';
 import { useBench } from './store.ts';
@@ -32,12 +33,15 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
   const layers = useMemo(() => potLayers(later.recipe, later.core), [later]);
   const toppings = later.recipe.lines.filter(({ stage }) => stage === 'bowl').length;
   const stages = STAGES.filter((stage) => recipe.lines.some((line) => line.stage === stage) || replaced.some((line) => line.stage === stage));
+  const { folded } = useFolded();
   return (
     <section aria-label="Pot" className="flex min-h-0 flex-col rounded-xl border border-line bg-card lg:contain-strict">
       <h2 className="sr-only">Pot</h2>
-      <div className="shrink-0 border-b border-line px-3 pt-1">
-        <PotSection layers={layers} body={later.analysis.body.index} word={later.analysis.body.word} toppings={toppings} />
-      </div>
+      {!folded && (
+        <div className="shrink-0 border-b border-line px-3 pt-1">
+          <PotSection layers={layers} body={later.analysis.body.index} word={later.analysis.body.word} toppings={toppings} />
+        </div>
+      )}
       <div className="relative min-h-0 flex-1 overflow-auto pb-2">
         {stages.map((stage) => (
           <section key={stage} aria-label={STAGE_LABELS[stage]}>

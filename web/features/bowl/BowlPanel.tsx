@@ -6,8 +6,10 @@ import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Nutrient } from '../../../core/vocabulary/nutrient.ts';
 import { figure, restsOnWords } from '../../kitchen/format.ts';
 import { openToAll } from '../../kitchen/openToAll.ts';
+import { Button } from '../../ui/button.tsx';
 import { Disclosure } from '../../ui/disclosure.tsx';
 import { Notice, State } from '../../ui/state.tsx';
+import { useFolded } from '../bench/folded.ts';
 import type { BenchView } from '../bench/view.ts';
 import { Word } from '../help/Word.tsx';
 import { BalanceHelp } from './BalanceHelp.tsx';
@@ -27,6 +29,7 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
   const { analysis, original, needs, verdicts } = view;
   const limits = needs.limits ?? [];
   const usual = USUAL.filter((nutrient) => !limits.some((limit) => limit.nutrient === nutrient && limit.per === 'serving'));
+  const { folded } = useFolded();
   const dangers = analysis.notes.filter(({ severity }) => severity === 'danger');
   const unmatched = dangers.find(({ code }) => code === 'food.unmatched');
   return (
@@ -43,6 +46,7 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
             <Notice tone="breaks">{unmatched.message}</Notice>
           </div>
         )}
+        <Dangers notes={dangers} />
         <div className={unmatched ? 'grayscale' : ''}>
           {limits.map((limit, index) => (
             <LimitRail
@@ -93,21 +97,56 @@ export const BowlPanel = memo(function BowlPanel({ soupId, view }: { soupId: str
           <dt className="text-kale-soft">rests on</dt>
           <dd>{sourceWords(analysis)}</dd>
         </dl>
-        <BodyHelp soupId={soupId} view={view} />
-        <BalanceHelp view={view} />
-        <div className={`mt-2 border-t border-line pt-1 ${unmatched ? 'grayscale' : ''}`}>
-          {usual.map((nutrient) => (
-            <LimitRailOf key={nutrient} nutrient={nutrient} view={view} />
-          ))}
-        </div>
-        <PerTable view={view} />
-        <LabelFigures view={view} />
-        <HowSure view={view} />
+        {!folded && <Rest soupId={soupId} view={view} usual={usual} grey={unmatched !== undefined} />}
+        <FoldButton />
         <Notes view={view} />
       </div>
     </section>
   );
 });
+
+/** What is not needed to see whether the bowl does: folded away with one key. */
+function Rest({ soupId, view, usual, grey }: { soupId: string; view: BenchView; usual: readonly Nutrient[]; grey: boolean }) {
+  return (
+    <>
+      <BodyHelp soupId={soupId} view={view} />
+      <BalanceHelp view={view} />
+      <div className={`mt-2 border-t border-line pt-1 ${grey ? 'grayscale' : ''}`}>
+        {usual.map((nutrient) => (
+          <LimitRailOf key={nutrient} nutrient={nutrient} view={view} />
+        ))}
+      </div>
+      <PerTable view={view} />
+      <LabelFigures view={view} />
+      <HowSure view={view} />
+    </>
+  );
+}
+
+/** 'Less' and 'all of it': what the key does, for the hand. */
+function FoldButton() {
+  const { folded, fold } = useFolded();
+  return (
+    <Button kind="chip" className="mt-2" aria-expanded={!folded} onClick={fold}>
+      {folded ? 'All figures and the pot' : 'Fold away what is not needed'}
+    </Button>
+  );
+}
+
+/** A danger is seen before a figure is read. What is not understood of the text has its own notice above. */
+function Dangers({ notes }: { notes: readonly Note[] }) {
+  const shown = notes.filter(({ code }) => code !== 'food.unmatched');
+  if (shown.length === 0) return null;
+  return (
+    <ul aria-label="Dangers" className="mt-2 flex flex-col gap-1">
+      {shown.map(({ code, message }) => (
+        <li key={code}>
+          <Notice tone="breaks">{message}</Notice>
+        </li>
+      ))}
+    </ul>
+  );
+}
 
 const LimitRailOf = ({ nutrient, view }: { nutrient: Nutrient; view: BenchView }) => (
   <LimitRail nutrient={nutrient} original={view.original.analysis.perServing[nutrient]} now={view.analysis.perServing[nutrient]} />
@@ -187,10 +226,11 @@ function Board({ analysis }: { analysis: Analysis }) {
   );
 }
 
-/** Dangers, what the needs are about and three more; the rest on asking. */
+/** What the needs are about and three more; the rest on asking. */
 function Notes({ view: { analysis, needs, core } }: { view: BenchView }) {
   const { first, more } = core.rankNotes(
-    analysis.notes.filter(({ code }) => code !== 'food.unmatched'),
+    // Dangers stand at the top.
+    analysis.notes.filter(({ severity }) => severity !== 'danger'),
     needs,
   );
   if (first.length === 0) return null;

@@ -34,6 +34,7 @@ export const SCREEN_KEYS: readonly ScreenKeys[] = [
       { key: 'w', does: 'work it out for me; Escape goes back', isLetter: true },
       { key: 'n', does: 'add a need', isLetter: true },
       { key: 'm', does: 'the method, to read and to reword', isLetter: true },
+      { key: 'f', does: 'fold away what is not needed, and back', isLetter: true },
       { key: 'u', does: 'undo', isLetter: true },
       { key: 'Shift + u', does: 'redo', isLetter: true },
       { key: 'k', does: 'keep as version', isLetter: true },
