@@ -40,9 +40,14 @@ function ruleOf({ code, severity, message, source, line, also, methods, step, un
       ...(line?.origins?.includes('alcohol') ? (['noAlcohol'] as const) : []),
     ],
     when: (context, met) => {
-      if (denied && denied(context.recipe.steps).length > 0) return null;
+      // Foods first: few rules have theirs in the pot, and looking is cheap.
+      const lineIds = first === undefined ? [] : (met.get(first) ?? []);
+      if (first !== undefined && lineIds.length === 0) return null;
+      const others = second === undefined ? [] : (met.get(second) ?? []).filter((id) => !lineIds.includes(id));
+      if (second !== undefined && others.length === 0) return null;
       if (potMl !== undefined && context.bowl.potMl < potMl) return null;
       const { steps } = context.recipe;
+      if (denied && denied(steps).length > 0) return null;
       const stepIds: string[] = [];
       if (methods) {
         stepIds.push(...stepsBy(context, ...methods));
@@ -53,10 +58,6 @@ function ruleOf({ code, severity, message, source, line, also, methods, step, un
         if (ids.length === 0) return null;
         stepIds.push(...ids.filter((id) => !stepIds.includes(id)));
       }
-      const lineIds = first === undefined ? [] : (met.get(first) ?? []);
-      if (first !== undefined && lineIds.length === 0) return null;
-      const others = second === undefined ? [] : (met.get(second) ?? []).filter((id) => !lineIds.includes(id));
-      if (second !== undefined && others.length === 0) return null;
       let what: string | undefined;
       if (over) {
         const value = context.perBowl(over[0]);
@@ -73,22 +74,30 @@ export const ALL_RULES: readonly NoteRule[] = [...NOTE_RULES, ...CAUTIONS.map(ru
 
 const NO_DAYS = 'no number of days is set here, and 2 to 3 are common';
 
+type Words = Readonly<Record<string, string | number>>;
+
+/** What messages leave open, as each regime fills it. */
+const WORDS_OF = Object.fromEntries(
+  Object.values(REGIMES).map((regime) => {
+    const { hotHoldC, coldHoldC, core, keptDays } = regime.keeping;
+    const cooling = coolingWords(regime);
+    const words: Words = {
+      hot: hotHoldC,
+      cold: coldHoldC,
+      reheat: reheatWords(regime),
+      cooling: cooling ? `goes ${cooling}` : 'cools as fast as the national code says',
+      days: keptDays ?? NO_DAYS,
+      ...core,
+    };
+    return [regime.id, words];
+  }),
+) as Readonly<Record<RegimeId, Words>>;
+
 /** A message with its figures: its own, and those of the regime. */
 function filled(message: string, what: string, id: RegimeId): string {
   if (!message.includes('{')) return message;
-  const regime = REGIMES[id];
-  const { hotHoldC, coldHoldC, core, keptDays } = regime.keeping;
-  const cooling = coolingWords(regime);
-  const words: Readonly<Record<string, string | number>> = {
-    what,
-    hot: hotHoldC,
-    cold: coldHoldC,
-    reheat: reheatWords(regime),
-    cooling: cooling ? `goes ${cooling}` : 'cools as fast as the national code says',
-    days: keptDays ?? NO_DAYS,
-    ...core,
-  };
-  return message.replace(/\{(\w+)\}/g, (hole, name: string) => String(words[name] ?? hole));
+  const words = WORDS_OF[id];
+  return message.replace(/\{(\w+)\}/g, (hole, name: string) => (name === 'what' ? what : String(words[name] ?? hole)));
 }
 
 /** The notes of a soup, dangers first. */

@@ -85,12 +85,14 @@ export function linesOf(
   const lines: DeclaredLines = {};
   for (const [key, round] of rules) {
     const figure = figureOf(key);
-    const percentDaily = figure.atLeast ? undefined : percent(key, figure.value);
-    lines[key] = {
-      ...declared(figure, round),
-      ...(percentDaily === undefined ? {} : { percentDaily }),
-      ...(!figure.atLeast && isInsignificant(key, round(figure.value)) ? { insignificant: true as const } : {}),
-    };
+    const { value, text } = declared(figure, round);
+    const line: DeclaredFigure = { value, text };
+    lines[key] = line;
+    if (figure.atLeast) continue;
+    const percentDaily = percent(key, figure.value);
+    const isLittle = isInsignificant(key, line);
+    if (percentDaily !== undefined) line.percentDaily = percentDaily;
+    if (isLittle) line.insignificant = true;
   }
   return lines;
 }

@@ -185,7 +185,7 @@ function Columns({ columns }: { columns: Column[] }) {
           <Button onClick={() => window.print()}>Print</Button>
         </span>
       </div>
-      <div className="overflow-x-auto rounded-xl border border-line bg-card">
+      <div className="relative overflow-x-auto rounded-xl border border-line bg-card">
         <table className="w-full border-collapse">
           <caption className="sr-only">Versions side by side, what differs first</caption>
           <thead className="bg-oat-deep text-left">

@@ -43,7 +43,7 @@ export function SheetPage({ sheet, recipe, regimeName, kept, needs, changes }: P
         </p>
       </header>
       <div className="sheet-columns grid gap-x-6 gap-y-3 md:grid-cols-2">
-        <div className="flex flex-col gap-3">
+        <div className="flex min-w-0 flex-col gap-3 wrap-anywhere">
           <Allergens sheet={sheet} recipe={recipe} />
           <Part title="Ingredients, heaviest first">
             <p>
@@ -92,7 +92,7 @@ export function SheetPage({ sheet, recipe, regimeName, kept, needs, changes }: P
             </Part>
           )}
         </div>
-        <div className="flex flex-col gap-3">
+        <div className="flex min-w-0 flex-col gap-3 wrap-anywhere">
           <Figures sheet={sheet} />
           <Part title="What the figures would bear">
             <p>

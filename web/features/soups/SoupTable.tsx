@@ -63,7 +63,7 @@ export function SoupTable({ soups, total, sort, onSort, onEnd, foodNames, ...act
   };
 
   return (
-    <div className="overflow-x-auto rounded-xl border border-line bg-card">
+    <div className="relative overflow-x-auto rounded-xl border border-line bg-card">
       <table className="w-full border-collapse text-left" aria-rowcount={total + 1}>
         <thead className="bg-oat-deep">
           <tr aria-rowindex={1}>
