@@ -40,7 +40,14 @@ test('a bowl says how sure it is, what its label would say, and never that a cla
   const dialog = page.getByRole('dialog', { name: 'How sure is this?' });
   await expect(dialog.getByRole('img', { name: /How sodium is spread/ })).toBeVisible();
   await expect(dialog.getByRole('region', { name: 'Sodium' })).toContainText(/it is (over )?\d+ % of the doubt about sodium/);
+  const sodium = dialog.getByRole('region', { name: 'Sodium' });
+  await sodium.getByText('the same as a table').click();
+  await expect(sodium.getByRole('row').nth(3)).toContainText('%');
   await expectAccessible(page);
+  // What to read first leads to its line.
+  await sodium.getByRole('button', { name: 'To the line of the chicken broth' }).click();
+  await expect(dialog).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: /^Swaps for chicken broth/ })).toBeVisible();
 });
 
 test('a food from a package is put on the shelf, edited and retired', async ({ page, server }) => {

@@ -5,7 +5,10 @@ import { figure, restsOnWords, withUnit } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Chart } from '../../ui/chart.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
+import { Disclosure } from '../../ui/disclosure.tsx';
+import { Table, type TableColumn } from '../../ui/table.tsx';
 import type { DrawsAsked, DrawsReply } from '../../workers/draws.worker.ts';
+import { useBench } from '../bench/store.ts';
 import { type BenchView, lineName } from '../bench/view.ts';
 
 const DRAWS = 10_000;
@@ -43,13 +46,13 @@ export function HowSure({ view }: { view: BenchView }) {
         title="How sure is this?"
         description="Ten thousand bowls drawn from what is not known for certain: amounts, foods, yield."
       >
-        {open && <Distributions view={view} />}
+        {open && <Distributions view={view} onLine={() => setOpen(false)} />}
       </Dialog>
     </>
   );
 }
 
-function Distributions({ view }: { view: BenchView }) {
+function Distributions({ view, onLine }: { view: BenchView; onLine: () => void }) {
   const { core, recipe, needs } = view;
   const asked = useMemo(() => askedOf(view), [view]);
   const bowl = useMemo(() => core.bowlLines(recipe, { regime: needs.regime }, core.shelf), [core, recipe, needs.regime]);
@@ -94,6 +97,7 @@ function Distributions({ view }: { view: BenchView }) {
                   )}
                 </p>
                 <Histogram asked={one} spread={spread} />
+                <SpreadTable nutrient={nutrient} spread={spread} />
               </>
             ) : (
               <p role="status" className="text-kale-soft">
@@ -108,6 +112,19 @@ function Distributions({ view }: { view: BenchView }) {
                   const name = found ? (nameOf(found).split(',')[0] ?? '').toLowerCase() : 'a line';
                   return (
                     <li key={line}>
+                      {found && (
+                        <Button
+                          kind="chip"
+                          className="mr-1.5"
+                          aria-label={`To the line of the ${name}`}
+                          onClick={() => {
+                            useBench.getState().select(found.id);
+                            onLine();
+                          }}
+                        >
+                          to it
+                        </Button>
+                      )}
                       {of === 'amount'
                         ? `Weigh the ${name}`
                         : packed(found && core.shelf.food(found.foodId ?? ''))
@@ -198,6 +215,26 @@ function Histogram({ asked: { nutrient, min, max }, spread }: { asked: Asked; sp
       option={option}
       label={`How ${nutrientName(nutrient)} is spread, in ${nutrientUnit(nutrient)}: 95 of 100 between ${figure(spread.low)} and ${figure(spread.high)}${min === undefined && max === undefined ? '' : '; bars outside the limit are hollow'}`}
     />
+  );
+}
+
+/** What the picture shows, in words: the share of the bowls between two figures. */
+function SpreadTable({ nutrient, spread: { bins } }: { nutrient: Nutrient; spread: DrawsReply['spreads'][number] }) {
+  const all = bins.reduce((sum, { count }) => sum + count, 0);
+  const columns: TableColumn<(typeof bins)[number]>[] = [
+    { head: `between, ${nutrientUnit(nutrient)}`, isHead: true, cell: ({ from, to }) => `${figure(from)} and ${figure(to)}` },
+    { head: 'of the bowls', isFigure: true, cell: ({ count }) => percent(count / all) },
+  ];
+  return (
+    <Disclosure summary="the same as a table" lazy>
+      <Table
+        caption={`How ${nutrientName(nutrient)} is spread`}
+        columns={columns}
+        rows={bins.filter(({ count }) => count > 0)}
+        keyOf={({ from }) => String(from)}
+        className="w-72 text-sm"
+      />
+    </Disclosure>
   );
 }
 
