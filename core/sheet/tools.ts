@@ -1,13 +1,10 @@
 /** What has to stand ready for a soup, station by station. */
 import type { Analysis } from '../analysis/analysis.ts';
+import { leastPotLitres } from '../bowl/potSize.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { type Blender, batchesOf, blenderRow } from '../vocabulary/blender.ts';
 import { countedLines, type Recipe } from '../vocabulary/recipe.ts';
 import { STATIONS, type Station, TOOLS, type Tool } from './data/tools.ts';
-
-/** A pot is filled to this share of its brim at most, so that it can be stirred and blended (common practice, no source). */
-const FULL = 0.75;
-const ML = 1000;
 
 export interface AtStation {
   station: Station;
@@ -26,7 +23,7 @@ export function toolsOf(recipe: Recipe, { potMl }: Pick<Analysis, 'potMl'>, shel
   const blends = recipe.steps.some(({ method }) => method === 'blend');
   const cooks = recipe.steps.some(({ method }) => method !== undefined && method !== 'none' && method !== 'blend' && method !== 'soak');
   const own: Partial<Record<Station, string[]>> = {
-    ...(cooks && potMl > 0 ? { stove: [`pot of ${litres(potMl / FULL)} or more, with its lid`] } : {}),
+    ...(cooks && potMl > 0 ? { stove: [`pot of ${leastPotLitres(potMl)} litres or more, with its lid`] } : {}),
     ...(blends ? { blender: [blenderWords(potMl, blender)] } : {}),
   };
   return STATIONS.flatMap((station) => {
@@ -34,8 +31,6 @@ export function toolsOf(recipe: Recipe, { potMl }: Pick<Analysis, 'potMl'>, shel
     return tools.length > 0 ? [{ station, tools }] : [];
   });
 }
-
-const litres = (ml: number): string => `${(Math.ceil((ml / ML) * 2) / 2).toString()} litres`;
 
 function blenderWords(potMl: number, blender: Blender | undefined): string {
   if (!blender) return 'blender';

@@ -1,5 +1,7 @@
 import { ListOrdered, Plus } from 'lucide-react';
 import { memo, useEffect, useId, useMemo, useRef, useState } from 'react';
+import { leastPotLitres } from '../../../core/bowl/potSize.ts';
+import { batchesOf } from '../../../core/vocabulary/blender.ts';
 import { type Grams, type Line, STAGE_LABELS, STAGES } from '../../../core/vocabulary/recipe.ts';
 import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
 import { figure } from '../../kitchen/format.ts';
@@ -40,6 +42,7 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
       {!folded && (
         <div className="shrink-0 border-b border-line px-3 pt-1">
           <PotSection layers={layers} body={later.analysis.body.index} word={later.analysis.body.word} toppings={toppings} />
+          <p className="pb-1 text-center text-sm text-kale-soft">{potWords(later)}</p>
         </div>
       )}
       <div className="relative min-h-0 flex-1 overflow-auto pb-2">
@@ -91,6 +94,12 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
     </section>
   );
 });
+
+/** What is in it, the pot it wants, and how often a jug is filled. */
+function potWords({ analysis: { potMl }, needs: { blender } }: BenchView): string {
+  const batches = blender ? batchesOf(blender, potMl) : 1;
+  return `${figure(potMl / 1000)} litres, in a pot of ${leastPotLitres(potMl)} or more${batches > 1 ? `; blended in ${batches} jugs` : ''}`;
+}
 
 const NO_MARKS: readonly Mark[] = [];
 
