@@ -169,7 +169,13 @@ function kindAfterComma(food: string, after: string, alone: Match, counted: bool
     if (turned.kind !== 'food' || (alone.kind === 'food' && alone.foodId === turned.foodId)) continue;
     const row = shelf.food(turned.foodId) as Food;
     const names = asked.every((token) => wordsOfFood(row).all.has(token));
-    if (names && (alone.kind !== 'food' || asked.some((token) => KIND_WORDS.has(token)) || isItsName(`${words} ${food}`, shelf))) return turned;
+    if (
+      names &&
+      (alone.kind !== 'food' ||
+        asked.some((token) => KIND_WORDS.has(token)) ||
+        (!asked.some((token) => DONE_TO_IT.has(token)) && isItsName(`${words} ${food}`, shelf)))
+    )
+      return turned;
   }
   return null;
 }
@@ -179,6 +185,13 @@ function isItsName(phrase: string, shelf: Shelf): boolean {
   const name = nameAt(tokens, 0, shelf);
   return name !== null && name.foodId !== null && name.length === tokens.length;
 }
+
+/** What is done to any food names none behind a comma: 'tomatoes, chopped' are no can of chopped tomatoes. */
+const DONE_TO_IT = new Set(
+  'chopped diced sliced minced crushed grated shredded peeled mashed cubed halved quartered whole strained pureed cut torn fresh ripe large small medium'.split(
+    ' ',
+  ),
+);
 
 /** Words that make another row of a food, also behind a comma. */
 const KIND_WORDS = new Set(

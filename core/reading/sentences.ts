@@ -59,16 +59,6 @@ const REWORDED: readonly (readonly [RegExp, string])[] = [
   [new RegExp(String.raw`\b((?:serves|feeds)\s+${NUMBER})\s+(?=(?:${NUMBER}|an?|half)\s+(?!people|portions|bowls|hungry)\p{L})`, 'giu'), '$1\n'],
   // 'A quarter pint of milk and the same of single cream'.
   [/\b((?:an?\s+)?(?:\d[\d./]{0,6}|half|quarter)\s?\p{L}{1,20})(\s+of\s+[\p{L} ]{2,30}?)\s+and\s+the same (?:amount )?of\b/giu, '$1$2 and $1 of'],
-  // 'Mushrooms 750 grams sliced one onion': what is done to them ends there.
-  [
-    /(\d\s*(?:g|grams?|kg|kilos?|ml|litres?)\s+(?:finely |roughly |thinly )?(?:sliced|chopped|diced|peeled|grated|cubed))\s+(?=(?:\d|an?|one|two|three|four|five|six|half)\s)/gi,
-    '$1, ',
-  ],
-  // 'Leave some chunky 200 ml of double cream'.
-  [
-    /(?=\s\d)(?<=\b(?!and|add|of|with|about|in|the|to|then|plus|or|another|roughly|around|say|is|it|by|that|maybe|just|are|get|take|have|use|put|need|got|than|till|until|from|for|at|some|a)\p{L}{3,20})\s(?=\d{1,5}(?:\.\d{1,3})?\s?(?:ml|g|grams?|kilos?|kg|litres?)\s+of\s)/giu,
-    ', ',
-  ],
   // 'Make that 1.2 kilos and one litre of stock': what was corrected ends there.
   [/\b(make (?:that|it) \d+(?:\.\d+)?\s*(?:kilos?|kg|g|grams?|ml|litres?|l)?)\s+and\s+(?=(?:\d|an?|one|two|three|four|half)\b)/gi, '$1, then '],
   // 'Eight hundred ml of stock, chicken or veg'.
@@ -90,6 +80,20 @@ const REWORDED: readonly (readonly [RegExp, string])[] = [
   ],
 ];
 
+/** Where no stop is spoken, a comma before what goes on: a written sentence has its own. */
+const WITHOUT_STOPS: readonly (readonly [RegExp, string])[] = [
+  // 'Mushrooms 750 grams sliced one onion': what is done to them ends there.
+  [
+    /(\d\s*(?:g|grams?|kg|kilos?|ml|litres?)\s+(?:finely |roughly |thinly )?(?:sliced|chopped|diced|peeled|grated|cubed))\s+(?=(?:\d|an?|one|two|three|four|five|six|half)\s)/gi,
+    '$1, ',
+  ],
+  // 'Leave some chunky 200 ml of double cream'.
+  [
+    /(?=\s\d)(?<=\b(?!and|add|of|with|about|in|the|to|then|plus|or|another|roughly|around|say|is|it|by|that|maybe|just|are|get|take|have|use|put|need|got|than|till|until|from|for|at|some|a)\p{L}{3,20})\s(?=\d{1,5}(?:\.\d{1,3})?\s?(?:ml|g|grams?|kilos?|kg|litres?)\s+of\s)/giu,
+    ', ',
+  ],
+];
+
 /** A spoken line without its time, its fillers and what was said twice; numbers in digits. */
 export const plain = (text: string): string => {
   const once = inDigits(
@@ -101,6 +105,7 @@ export const plain = (text: string): string => {
       .replace(FILLERS, ' ')
       .replace(/^\s*[QA]:\s*/, ''),
   ).replace(/\s+/g, ' ');
-  const set = REWORDED.reduce((said, [pattern, words]) => said.replace(pattern, words), once);
+  const rows = isRunOn([{ text: once, at: 0 }]) ? [...REWORDED, ...WITHOUT_STOPS] : REWORDED;
+  const set = rows.reduce((said, [pattern, words]) => said.replace(pattern, words), once);
   return set.replace(REPEATED, '$1').replace(REPEATED, '$1').trim();
 };

@@ -195,7 +195,7 @@ const TO_FINISH = /\bto finish\b(?!\s+(?:the|this|it)\b)/i;
 /** What a clause waits for. */
 const UNTIL = /\b(?:until|till)\b[^,;.]*/i;
 /** 'Cook in 400 ml of water': the pot is wet from the first. */
-const COOKS_IN = /\bcook(?:s|ed|ing)?\b.*\b(?:in|with)\b|\b(?:lid on|leave (?:it|that|them)) (?:\w+ ){0,4}for\b/i;
+const COOKS_IN = /\bcook(?:s|ed|ing)?\b.*\b(?:in|with)\b|\blid on (?:\w+ ){0,4}for\b/i;
 /** 'Sweet potato, tomatoes and stock in': a list with no verb. */
 const LIST_IN = /^[^.:;]*\p{L} in\s*(?:,|$)/iu;
 /** What is said aside of the top moves no pot: '(keep back some for a ring on each bowl)'. */

@@ -220,4 +220,15 @@ Ladle into bowls, drizzle over the remaining coconut milk.`;
   ])("'%s' is read", (line, foodId) => {
     expect(read(`Soup\nServes 5\n\n${line}\n2 kg carrots\n1 l water\n\nSimmer and blend.`).recipe.lines[0]?.foodId).toBe(foodId);
   });
+  test('a written sentence is given no commas of ours, and tomatoes that are chopped are no can of them', () => {
+    const text =
+      'Mushroom cream. Pour 400 ml of boiling water over 30 g of dried ceps and forget them for half an hour. Brown 1 kg of mushrooms in 60 ml of oil. Add the ceps and 800 ml of chicken stock. Twenty minutes. Blend with 200 g of cream cheese. For twelve.';
+    expect(
+      read(text)
+        .recipe.steps.map((step) => step.text)
+        .join(' '),
+    ).toContain('Pour 400 ml of boiling water over 30 g of dried ceps');
+    const list = 'Tomato soup\nServes 4\n\nTomatoes - 6 medium, ripe, chopped\n500 ml water\n\nSimmer and blend.';
+    expect(read(list).recipe.lines[0]?.foodId).toBe('tomato');
+  });
 });
