@@ -181,6 +181,24 @@ const requests: fc.Arbitrary<Request> = fc.oneof(
   fc
     .record({ q: word, sort: fc.constantFrom('updated', 'title', 'energy', 'sodium', 'x') })
     .map(({ q, sort }): Request => ['GET', `/api/soups?q=${encodeURIComponent(wellFormed(q))}&sort=${sort}`]),
+  needs.map((asked): Request => ['GET', `/api/soups?checks=1&needs=${encodeURIComponent(wellFormed(JSON.stringify(asked)))}`]),
+  fc
+    .record({ said: word, main: foodId, larder: fc.constantFrom('', '1') })
+    .map(
+      ({ said, main, larder }): Request => [
+        'GET',
+        `/api/soups?for=${encodeURIComponent(wellFormed(said))}&main=${encodeURIComponent(wellFormed(main))}&larder=${larder}`,
+      ],
+    ),
+  fc
+    .record({ id: soupId, key: fc.constantFrom('1', '2', '-1'), body: fc.record({ name: word, archived: fc.boolean(), revision }) })
+    .map(({ id: soup, key, body }): Request => ['PUT', path('soups', soup, 'versions', key, 'label'), body]),
+  fc
+    .record({ entries: fc.array(fc.record({ foodId, grams: number, useBy: fc.oneof(day, fc.constant(null)), note: word }), { maxLength: 3 }) })
+    .map((body): Request => ['POST', '/api/larder', body]),
+  fc.record({ name: word, query: word }).map((body): Request => ['POST', '/api/views', body]),
+  fc.boolean().map((shown): Request => ['PUT', '/api/demo', { shown }]),
+  fc.constant<Request>(['GET', '/api/soups/mains']),
   word.map((q): Request => ['GET', `/api/foods?q=${encodeURIComponent(wellFormed(q))}`]),
   label.map((body): Request => ['POST', '/api/own-foods', body]),
   fc
