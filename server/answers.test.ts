@@ -134,7 +134,7 @@ test('a label that was read is answered with from that day, and no longer when i
 });
 
 test('what speaks of one soup, or is no needs at all, is refused and named', async () => {
-  for (const needs of ['{"keepLines":[]', '{"smooth":true}', '{"body":"same"}'])
+  for (const needs of ['{"keepLines":[]', '{"smooth":true}', '{"body":"same"}', '{"allergens":["milk"],"scope":"plate"}'])
     expect(await kitchen.get(`/api/soups?needs=${encodeURIComponent(needs)}`)).toMatchObject({ status: 400, body: { code: 'query.invalid' } });
   expect((await kitchen.get(`/api/soups?needs=${encodeURIComponent('{"avoidFoods":["moon-dust"]}')}`)).body.code).toBe('needs.unknownFood');
 });
@@ -183,5 +183,49 @@ test('a version whose label has been read, or has grown stale, says in the list 
   expect([newestChanged, kept[0].today]).toEqual([true, { asked: 1, met: 0, toCheck: 0 }]);
   day = '2026-10-01';
   expect((await house.get('/api/soups')).body.soups[0].versions[0].today).toBeUndefined();
+  await house.close();
+});
+
+test('commas ask nothing, and everything is listed as it is without', async () => {
+  const { body } = await kitchen.get('/api/soups?limit=200&for=%2C%20%2C');
+  expect(body.total).toBe((await kitchen.get('/api/soups')).body.total);
+  expect(body.soups.every(({ answers }: SoupSummary) => answers === undefined)).toBe(true);
+});
+
+test('a label of what only a preparation holds changes the answer too, and is told as changed since', async () => {
+  const house = await openKitchen({ clock: () => new Date('2026-03-15T12:00:00Z') });
+  const grams = (best: number) => ({ best, low: best, high: best });
+  const recipe = {
+    ...SOUP,
+    lines: [
+      ...SOUP.lines.slice(0, 2),
+      { id: 'glaze', stage: 'finish', text: '100 g of the glaze', foodId: null, grams: grams(100), preparationId: 'p' },
+    ],
+    preparations: [
+      {
+        id: 'p',
+        name: 'Glaze',
+        steps: [],
+        yieldGrams: 500,
+        lines: [{ id: 'b', stage: 'base', text: 'broth', foodId: 'chicken-broth', grams: grams(500) }],
+      },
+    ],
+  };
+  const { body } = await house.send('POST', '/api/soups', { title: 'Leek and a glaze', recipe });
+  await house.send('POST', `/api/soups/${body.id}/versions`, { name: 'v', reason: '', recipe, needs: {} });
+  const total = async () => (await house.get(`/api/soups?checks=1&needs=${encodeURIComponent('{"allergens":["celery"]}')}`)).body.total;
+  expect(await total()).toBe(1);
+  const pin = {
+    allergens: [{ allergen: 'celery', state: 'contains' }],
+    diets: [],
+    flags: [],
+    readOn: '2026-03-15',
+    lookAgainOn: '2026-09-15',
+    product: 'Broth',
+    revision: 0,
+  };
+  await house.send('PUT', '/api/pins/chicken-broth', pin);
+  expect(await total()).toBe(0);
+  expect((await house.get('/api/soups')).body.soups[0].newestChanged).toBe(true);
   await house.close();
 });

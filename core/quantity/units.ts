@@ -89,7 +89,7 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [count('pinch'), 'pinch pinches prise prisen pincée pincee pizca pizcas pizzico pitada'],
   [count('dash'), 'dash dashes'],
   [count('splash'), 'splash splashes'],
-  [count('drizzle'), 'drizzle drizzles thread threads'],
+  [count('drizzle'), 'drizzle drizzles'],
   [count('swirl'), 'swirl swirls'],
   [count('glug'), 'glug glugs'],
   [count('knob'), 'knob knobs lump lumps noix'],

@@ -93,11 +93,11 @@ export function readLine(raw: string): WrittenLine {
  * no part of the food's name.
  */
 const asEaten = (text: string): string =>
-  text.length > MOST_SAID
+  text.length > MOST_SAID || !/^\p{L}/u.test(text)
     ? text
     : text
         .replace(/^(.*?),?\s\(?(?:E\.?P\b\.?|(?:peeled|trimmed|cleaned|prepared|edible|net)\s(?:wt|weight)\b)\)?\.?(?=[\s:,;-]|$)/, 'prepared $1')
-        .replace(/\s\(?A\.?P\b\.?\)?(?=[\s:,;-]|$)/, '');
+        .replace(/\s\(?A\.?P\b\.?\)?(?=[\s:,;-]|$)(?!\s+flour)/, '');
 /** Longer lines are no rows of a sheet. */
 const MOST_SAID = 160;
 

@@ -45,7 +45,7 @@ const KINDS = '(?:chicken|beef|fish|ham|turkey|lamb|veg|vegetable|mushroom)';
 /** What speech and letters put in an order of their own, in the order a list has. */
 const REWORDED: readonly (readonly [RegExp, string])[] = [
   // '8 tubs @ 350ml' is what it fills; '10m' are minutes; toms are tomatoes.
-  [/\b(\d{1,4})\s?(?:tubs?|pots|jars|containers|boxes)\s?(?:@|at|of|x)\s?(\d{1,5}\s?ml)\b/gi, 'makes $1 portions'],
+  [/\b(\d{1,4})\s?(?:tubs?|pots|jars|containers|boxes)\s?(?:@|at|of|x)\s?(\d{1,5}\s?ml)\b(?=\s*(?:[.;!]|$))/gi, 'makes $1 portions'],
   [/\b(\d{1,3})m\b/g, '$1 minutes'],
   [/\btoms\b/gi, 'tomatoes'],
   // 'Yesterday we did parsnip today it is mushroom'.

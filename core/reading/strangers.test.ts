@@ -231,4 +231,12 @@ Ladle into bowls, drizzle over the remaining coconut milk.`;
     const list = 'Tomato soup\nServes 4\n\nTomatoes - 6 medium, ripe, chopped\n500 ml water\n\nSimmer and blend.';
     expect(read(list).recipe.lines[0]?.foodId).toBe('tomato');
   });
+  test('jars and tubs of a food are food and no bowls', () => {
+    const { recipe } = read(
+      'Tomato soup\nServes 4\n\n2 jars passata\n2 tubs cream cheese\n20 saffron threads\n2 kg potatoes, peeled weight\n1 l water\n\nSimmer and blend.',
+    );
+    expect(recipe.servings).toBe(4);
+    expect(recipe.lines.map(({ foodId }) => foodId)).toEqual(['tomato-puree', 'cream-cheese', 'saffron', 'potato', 'water']);
+    expect(Math.round(recipe.lines[3]?.grams?.best ?? 0)).toBe(2000);
+  });
 });

@@ -19,7 +19,7 @@ const OPENS = new RegExp(
 );
 /** Those who eat and what they eat from, in the languages recipes are passed on in. */
 const BOWL =
-  /^(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|pax|ppl|people|persons?|personas?|personnes?|personen|tubs?|jars?|pots?(?= of\b| @|$)|containers?|portionen|raciones|bols?|tazas?|tassen|teller|assiettes?|svgs?|servs?|helpings?|diners?|guests?|eaters?|adults?|of us|hungry|as a (?:starter|main)|(?:small |large |big )?cups for)\b/iu;
+  /^(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|pax|ppl|people|persons?|personas?|personnes?|personen|portionen|raciones|bols?|tazas?|tassen|teller|assiettes?|svgs?|servs?|helpings?|diners?|guests?|eaters?|adults?|of us|hungry|as a (?:starter|main)|(?:small |large |big )?cups for)\b/iu;
 /** What may stand between the number and those who eat: 'first-course servings', 'deep bowls', 'generous portions'. */
 const BETWEEN =
   /^(?:(?!cups?\b|pints?\b|litres?\b|liters?\b|quarts?\b|minutes?\b|hours?\b|mins?\b)(?:[\d½¼¾⅓⅔./]+-)?[\p{L}-]+\s+){0,3}?(?=(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|people|persons?|helpings?|guests?|adults?)\b)/iu;

@@ -75,6 +75,8 @@ const OF_ONE_SOUP = [
   ['body', 'same body', ({ body }) => body === 'same'],
   ['smooth', 'smooth', ({ smooth }) => smooth === true],
   ['keepLines', 'keep a line', ({ keepLines }) => (keepLines?.length ?? 0) > 0],
+  // The facts are of the bowl: cheese on toast beside it would not be seen.
+  ['scope', 'on the plate', ({ scope }) => scope === 'plate'],
   ['keepFoods', 'keep a food', ({ keepFoods }) => (keepFoods?.length ?? 0) > 0],
 ] as const satisfies readonly (readonly [keyof Needs, string, (needs: Needs) => boolean])[];
 

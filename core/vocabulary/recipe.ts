@@ -326,6 +326,11 @@ function stepFaults(recipe: Recipe): Fault[] {
 const round = (grams: number): number => Math.round(grams * 10) / 10;
 
 /** The lines that count: parents of parts and alternatives not chosen do not. */
+/** Every food a recipe hangs on, those of its preparations too, each once. */
+export const foodIdsOf = ({ lines, preparations = [] }: Pick<Recipe, 'lines' | 'preparations'>): string[] => [
+  ...new Set([...lines, ...preparations.flatMap((one) => one.lines)].flatMap(({ foodId }) => foodId ?? [])),
+];
+
 export function countedLines(recipe: Pick<Recipe, 'lines'>): Line[] {
   const parents = new Set(recipe.lines.map((line) => line.partOf).filter((id) => id !== undefined));
   return recipe.lines.filter((line) => !parents.has(line.id) && (line.choiceOf === undefined || line.chosen === true));

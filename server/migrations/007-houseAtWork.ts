@@ -24,6 +24,8 @@ export const houseAtWork: Knex.Migration = {
       table.integer('archived').notNullable();
       // Of what it was worked out: food rows, rules and settings.
       table.text('made_of').notNullable();
+      // Ids of the foods they hang on, those of preparations too.
+      table.text('foods').notNullable();
       table.double('bowl_grams').notNullable();
       table.double('body_index').notNullable();
       table.integer('unknown_food').notNullable();

@@ -2,6 +2,7 @@
 import type { Knex } from 'knex';
 import type { SoupFacts } from '../../core/swap/facts.ts';
 import type { Needs } from '../../core/swap/needs.ts';
+import { readable } from './packed.ts';
 
 /** A version as far as its facts depend on it. */
 export interface FactSource {
@@ -77,10 +78,10 @@ const marks = (values: readonly unknown[]) => values.map(() => '?').join(', ');
 export const factReader = (db: Knex) => ({
   /** Every version, with what its facts were worked out of. */
   async sources(): Promise<FactSource[]> {
-    const rows: { id: string; soup_id: string; foods: string; made_of: string | null }[] = await db('versions')
+    const rows: { id: string; soup_id: string; foods: string | null; made_of: string | null }[] = await db('versions')
       .leftJoin('version_facts', 'version_facts.version_id', 'versions.id')
-      .select('versions.id', 'versions.soup_id', 'versions.foods', 'version_facts.made_of');
-    return rows.map(({ id, soup_id, foods, made_of }) => ({ id, soupId: soup_id, madeOf: made_of, foodIds: idsOf(foods) }));
+      .select('versions.id', 'versions.soup_id', 'version_facts.foods', 'version_facts.made_of');
+    return rows.map(({ id, soup_id, foods, made_of }) => ({ id, soupId: soup_id, madeOf: made_of, foodIds: readable<string[]>(foods ?? '') ?? [] }));
   },
   /** Foods that soups are known by, with how many soups. */
   async mainFoods(): Promise<{ foodId: string; soups: number }[]> {
@@ -94,24 +95,21 @@ export const factReader = (db: Knex) => ({
   },
 });
 
-/** Ids of the foods of a version; none where the cell cannot be read. */
-function idsOf(cell: string): string[] {
-  try {
-    return (JSON.parse(cell) as [string, string][]).map(([id]) => id);
-  } catch {
-    return [];
-  }
-}
-
 /** Well below SQLite's most values in one statement. */
 const BATCH = 100;
 
-export async function putFacts(trx: Knex.Transaction, versionId: string, facts: SoupFacts, madeOf: string): Promise<void> {
+export async function putFacts(
+  trx: Knex.Transaction,
+  versionId: string,
+  facts: SoupFacts,
+  of: { foodIds: readonly string[]; madeOf: string },
+): Promise<void> {
   const version: { soup_id: string; archived: number } = await trx('versions').select('soup_id', 'archived').where({ id: versionId }).first();
   const row = {
     version_id: versionId,
     ...version,
-    made_of: madeOf,
+    made_of: of.madeOf,
+    foods: JSON.stringify(of.foodIds),
     bowl_grams: facts.bowlGrams,
     body_index: facts.bodyIndex,
     unknown_food: facts.unknownFood ? 1 : 0,

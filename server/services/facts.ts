@@ -10,7 +10,7 @@ import { type OnShelf, onShelf, type Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
 import { factsOf } from '../../core/swap/facts.ts';
 import type { Needs } from '../../core/swap/needs.ts';
-import type { Recipe } from '../../core/vocabulary/recipe.ts';
+import { foodIdsOf, type Recipe } from '../../core/vocabulary/recipe.ts';
 import { dropFacts, type FactSource, factReader, putFacts } from '../repositories/facts.ts';
 import { rowHash } from '../repositories/soups.ts';
 import type { KitchenShelf } from './shelf.ts';
@@ -56,8 +56,9 @@ export function makeFacts(db: Knex, shelf: KitchenShelf, readVersion: (soupId: s
       await db.transaction(async (trx) => {
         for (const { id } of stale.slice(at, at + BATCH)) await dropFacts(trx, id);
         for (const { version, source } of todo) {
-          const isWhole = version.recipe.lines.every(({ foodId }) => foodId === null || on.food(foodId) !== undefined);
-          if (isWhole) await putFacts(trx, version.id, workedOut(version, nuts, on), madeOf(source, on, house));
+          const foodIds = foodIdsOf(version.recipe);
+          const isWhole = foodIds.every((id) => on.food(id) !== undefined);
+          if (isWhole) await putFacts(trx, source.id, workedOut(version, nuts, on), { foodIds, madeOf: madeOf({ foodIds }, on, house) });
         }
       });
     }
@@ -67,8 +68,8 @@ export function makeFacts(db: Knex, shelf: KitchenShelf, readVersion: (soupId: s
   return {
     async put(trx, version, nuts) {
       const on = shelf.now();
-      const foodIds = [...new Set(version.recipe.lines.flatMap(({ foodId }) => foodId ?? []))];
-      await putFacts(trx, version.id, workedOut(version, nuts, on), madeOf({ foodIds }, on, houseOf(onShelf(on), nuts)));
+      const foodIds = foodIdsOf(version.recipe);
+      await putFacts(trx, version.id, workedOut(version, nuts, on), { foodIds, madeOf: madeOf({ foodIds }, on, houseOf(onShelf(on), nuts)) });
     },
     freshen(nuts) {
       running = running.catch(() => {}).then(() => sweep(nuts));

@@ -24,10 +24,11 @@ import { marketOf } from '../../core/food/market.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { DATA_VERSION } from '../../core/food/version.ts';
 import { sayOfList } from '../../core/swap/facts.ts';
+import { needList } from '../../core/swap/need.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import { type Tally, tallyOf } from '../../core/swap/tally.ts';
 import { judgeNeeds } from '../../core/swap/verdict.ts';
-import type { Recipe } from '../../core/vocabulary/recipe.ts';
+import { foodIdsOf, type Recipe } from '../../core/vocabulary/recipe.ts';
 import { factReader } from '../repositories/facts.ts';
 import { settingsReader, settingsWriter } from '../repositories/settings.ts';
 import { isCursor, type KeptVersion, rowHash, type SoupWriter, soupReader, soupWriter } from '../repositories/soups.ts';
@@ -120,7 +121,7 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
       dataVersion: DATA_VERSION,
     };
     const digest = digestOf(recipe, needs, analysis, shelf.now());
-    const foods = recipe.lines.flatMap(({ foodId }) => (foodId === null ? [] : (shelf.now().food(foodId) ?? [])));
+    const foods = foodIdsOf(recipe).flatMap((id) => shelf.now().food(id) ?? []);
     await writer.insertVersion(soupId, { ...version, foods, digest });
     await facts.put(trx, version, rules);
     await writer.touchSoup(soupId, now());
@@ -134,7 +135,8 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
       const asked = query.said === undefined ? null : await understand(query.said);
       // A guest's need that was not understood must not look as if it had been asked.
       if (asked && asked.unread.length > 0) return { soups: [], total: 0, asked };
-      const needs = asked?.needs ?? query.needs;
+      // Commas alone ask nothing.
+      const needs = asked && needList(asked.needs).length === 0 ? undefined : (asked?.needs ?? query.needs);
       if (needs || query.mainFood !== undefined) await facts.freshen(await nuts());
       const { listed, ...page } = await read.page({ ...query, ...(needs ? { needs } : {}) });
       const changed = new Set<string>();
