@@ -189,7 +189,7 @@ export interface SoupQuery {
   said?: string;
   /** Soups that are known by this food. */
   mainFood?: string;
-  /** Only soups that take something of the larder. */
+  /** Only soups that take something of the larder that has not passed its day. */
   larder?: boolean;
   limit: number;
   after?: string;

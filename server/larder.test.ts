@@ -35,6 +35,9 @@ describe('the larder', () => {
     const { body } = await kitchen.get('/api/soups?larder=1');
     expect(body.soups).toMatchObject([{ id: soup.id, uses: [{ foodId: 'potato', useBy: null }] }]);
     expect(body.soups.map(({ id }: { id: string }) => id)).not.toContain(other.id);
+    // Past its day a food is not there to be used.
+    await kitchen.send('POST', '/api/larder', { entries: [{ ...leeks, useBy: '2020-01-01' }] });
+    expect((await kitchen.get('/api/soups?larder=1')).body.total).toBe(1);
   });
 });
 

@@ -16,10 +16,10 @@ export function toolsOf(recipe: Recipe, { potMl }: Pick<Analysis, 'potMl'>, shel
   const lines = countedLines(recipe);
   const foods = lines.flatMap(({ foodId }) => shelf.food(foodId ?? '') ?? []);
   const said = [...recipe.steps.map(({ text }) => text), ...lines.map(({ prep = '', text }) => `${prep} ${text}`)];
-  const isNeeded = ({ methods, said: words, categories, states }: Tool): boolean =>
+  const isNeeded = ({ methods, said: words, categories, states, raw }: Tool): boolean =>
     recipe.steps.some(({ method }) => method !== undefined && methods?.includes(method)) ||
     (words !== undefined && said.some((text) => words.test(text))) ||
-    foods.some(({ category, state }) => categories?.includes(category) || states?.includes(state));
+    foods.some(({ category, state }) => (categories?.includes(category) && (!raw || state === 'raw')) || states?.includes(state));
   const blends = recipe.steps.some(({ method }) => method === 'blend');
   const cooks = recipe.steps.some(({ method }) => method !== undefined && method !== 'none' && method !== 'blend' && method !== 'soak');
   const own: Partial<Record<Station, string[]>> = {
@@ -33,7 +33,9 @@ export function toolsOf(recipe: Recipe, { potMl }: Pick<Analysis, 'potMl'>, shel
 }
 
 function blenderWords(potMl: number, blender: Blender | undefined): string {
-  if (!blender) return 'blender';
+  // A lid is a jar's; of a blender nobody named, either may be meant.
+  if (!blender) return 'blender; towel for the lid of a jar';
+  if (!blenderRow(blender.kind).jar) return blenderRow(blender.kind).label;
   const batches = batchesOf(blender, potMl);
-  return `${blenderRow(blender.kind).label}${batches > 1 ? `, in ${batches} batches` : ''}`;
+  return `${blenderRow(blender.kind).label}${batches > 1 ? `, in ${batches} batches` : ''}; towel for its lid`;
 }

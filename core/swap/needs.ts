@@ -34,7 +34,7 @@ export interface Needs {
   keepLines?: string[] | undefined;
   keepFoods?: string[] | undefined;
   avoidFoods?: string[] | undefined;
-  /** Foods of the larder that are to be used first: a wish, which makes a change that brings one in dearer to nobody and cheaper to the plan. */
+  /** Foods of the larder to be used first: a wish. A change that brings one in costs a plan less, and nothing is judged by it. */
   useFirst?: string[] | undefined;
   /** What the kitchen blends with: it decides what smooth asks for and what a cream of nuts costs. */
   blender?: Blender | undefined;

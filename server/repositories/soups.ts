@@ -171,7 +171,7 @@ export interface SoupPage {
 }
 
 export const soupReader = (db: Knex) => ({
-  async page({ q, without, checks, archived, needs, mainFood, larder, limit, after, sort }: SoupQuery): Promise<SoupPage> {
+  async page({ q, without, checks, archived, needs, mainFood, larder, limit, after, sort }: SoupQuery, today: string): Promise<SoupPage> {
     const { column, descending } = SORTS[sort];
     const filtered = db<SoupRow>('soups').where({ archived: archived ? 1 : 0 });
     const words = asWords(q);
@@ -195,7 +195,7 @@ export const soupReader = (db: Knex) => ({
       filtered.whereRaw('id in (select value from json_each(?))', [JSON.stringify(does)]);
     }
     if (mainFood !== undefined) filtered.whereIn('id', unarchived(db).where({ 'f.main_food': mainFood }).select('f.soup_id'));
-    if (larder) filtered.whereIn('id', db('soup_foods').join('larder', 'larder.food_id', 'soup_foods.food_id').select('soup_foods.soup_id'));
+    if (larder) filtered.whereIn('id', takingOfLarder(db, today).select('soup_foods.soup_id'));
     const [{ total }] = (await filtered.clone().count({ total: '*' })) as unknown as [{ total: number }];
     const place = after === undefined ? null : placeOf(after);
     const way = descending ? '<' : '>';
@@ -215,7 +215,7 @@ export const soupReader = (db: Knex) => ({
     const bySoup = groupedBy(versions, ({ soup_id }) => soup_id);
     const ids = shown.map(({ id }) => id);
     const answers = needs ? await answersOf(db, needs, ids, checks) : null;
-    const uses = larder ? await larderUses(db, ids) : null;
+    const uses = larder ? await larderUses(db, ids, today) : null;
     return {
       soups: shown.map((row) => ({
         ...toSoup(row, (bySoup.get(row.id) ?? []).map(toSummary)),
@@ -413,10 +413,17 @@ async function answersOf(db: Knex, needs: Needs, soupIds: readonly string[], ope
   );
 }
 
+/** Foods of drafts and of versions that stand, where the larder has them and their day has not passed. */
+const takingOfLarder = (db: Knex, today: string): Knex.QueryBuilder =>
+  db('soup_foods')
+    .join('larder', 'larder.food_id', 'soup_foods.food_id')
+    .leftJoin('versions', 'versions.id', 'soup_foods.version_id')
+    .whereRaw('coalesce(versions.archived, 0) = 0')
+    .where((by) => by.whereNull('larder.use_by').orWhere('larder.use_by', '>=', today));
+
 /** By soup, what it takes of the larder, what is to be used first before the rest. */
-async function larderUses(db: Knex, soupIds: readonly string[]): Promise<Map<string, { foodId: string; useBy: string | null }[]>> {
-  const rows: { soup_id: string; food_id: string; use_by: string | null }[] = await db('larder')
-    .join('soup_foods', 'soup_foods.food_id', 'larder.food_id')
+async function larderUses(db: Knex, soupIds: readonly string[], today: string): Promise<Map<string, { foodId: string; useBy: string | null }[]>> {
+  const rows: { soup_id: string; food_id: string; use_by: string | null }[] = await takingOfLarder(db, today)
     .whereIn('soup_foods.soup_id', [...soupIds])
     .groupBy('soup_foods.soup_id', 'larder.food_id')
     .select('soup_foods.soup_id', 'larder.food_id')

@@ -138,7 +138,7 @@ export function makeKitchen(db: Knex, shelf: KitchenShelf, clock: Clock, prices:
       // Commas alone ask nothing.
       const needs = asked && needList(asked.needs).length === 0 ? undefined : (asked?.needs ?? query.needs);
       if (needs || query.mainFood !== undefined) await facts.freshen(await nuts());
-      const { listed, ...page } = await read.page({ ...query, ...(needs ? { needs } : {}) });
+      const { listed, ...page } = await read.page({ ...query, ...(needs ? { needs } : {}) }, shelf.now().day);
       const changed = new Set<string>();
       const today = new Map<string, Tally>();
       for (const version of listed) {

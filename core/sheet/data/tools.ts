@@ -24,6 +24,8 @@ export interface Tool {
   /** Kinds and states of foods that need it. */
   categories?: readonly Category[];
   states?: readonly FoodState[];
+  /** Only where such a food comes raw. */
+  raw?: true;
 }
 
 export const TOOLS: readonly Tool[] = [
@@ -31,7 +33,7 @@ export const TOOLS: readonly Tool[] = [
   { station: 'scales', tool: 'measuring jug', categories: ['broth', 'water', 'dairy', 'plant-cream'] },
   { station: 'board', tool: 'board and knife', said: /\b(?:chop|slic|dice|cub|halv|quarter|shred|trim|cut|chunk)/i, categories: ['vegetable', 'root', 'allium', 'leaf'] },
   { station: 'board', tool: 'peeler', said: /\bpeel/i, categories: ['root'] },
-  { station: 'board', tool: 'a board and knife of their own for raw meat and fish', categories: ['meat', 'poultry', 'fish', 'shellfish'] },
+  { station: 'board', tool: 'a board and knife of their own for raw meat and fish', raw: true, categories: ['meat', 'poultry', 'fish', 'shellfish'] },
   { station: 'board', tool: 'grater', said: /\b(?:grate|zest)/i },
   { station: 'board', tool: 'can opener', states: ['canned'] },
   { station: 'board', tool: 'colander', said: /\b(?:drain|rins|wash)/i, states: ['canned'], categories: ['leaf'] },
@@ -40,7 +42,6 @@ export const TOOLS: readonly Tool[] = [
   { station: 'stove', tool: 'whisk', said: /\b(?:whisk|temper|roux|slak)/i },
   { station: 'stove', tool: 'wooden spoon and ladle', methods: ['sweat', 'brown', 'fry', 'simmer', 'boil'] },
   { station: 'stove', tool: 'probe thermometer', categories: ['meat', 'poultry', 'fish', 'shellfish', 'egg'] },
-  { station: 'blender', tool: 'towel for the lid', methods: ['blend'] },
   { station: 'blender', tool: 'fine sieve and the back of a ladle', said: /\b(?:sieve|strain|pass (?:it )?through)/i },
   { station: 'pass', tool: 'warm bowls, ladle of one bowl, spoon to taste with', said: /./ },
 ];
