@@ -11,12 +11,15 @@ const pointer = (path: readonly (string | number)[]): string =>
 
 function codeOf(type: string): ProblemCode {
   if (type === 'object.unknown') return 'body.unknownKey';
-  if (type === 'any.required') return 'body.missing';
+  if (type === 'any.required' || type === 'object.missing' || type === 'object.with') return 'body.missing';
+  if (type === 'object.xor') return 'value.notAllowed';
+  if (type === 'instant') return 'value.notAnInstant';
   if (type === 'string.pattern.base') return 'value.empty';
   if (type === 'day') return 'value.notADay';
   if (type.endsWith('.base') || type === 'alternatives.types' || type === 'number.unsafe') return 'body.wrongType';
   if (type === 'string.empty' || type === 'array.min' || type === 'object.min') return 'value.empty';
-  if (type === 'any.only' || type === 'string.pattern.name' || type === 'string.uppercase' || type === 'string.length') return 'value.notAllowed';
+  if (type === 'any.only' || type === 'string.pattern.name' || type === 'string.uppercase' || type === 'string.length' || type === 'string.guid')
+    return 'value.notAllowed';
   if (/\.(max|less|infinity)$/.test(type)) return 'value.tooLarge';
   return type === 'number.integer' ? 'value.notAllowed' : 'value.tooSmall';
 }

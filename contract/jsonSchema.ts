@@ -46,10 +46,17 @@ function convertType(description: Description): JsonSchema {
     case 'boolean':
       return { type: 'boolean' };
     case 'alternatives': {
-      const matches = description.matches as { schema?: Description; then?: Description; otherwise?: Description }[];
+      const matches = description.matches as {
+        schema?: Description;
+        then?: Description;
+        otherwise?: Description;
+        switch?: { then: Description }[];
+      }[];
       return {
-        anyOf: matches.flatMap(({ schema, then, otherwise }) =>
-          [schema, then, otherwise].filter((one) => one !== undefined && one.type !== 'any').map((one) => convert(one as Description)),
+        anyOf: matches.flatMap(({ schema, then, otherwise, switch: cases = [] }) =>
+          [schema, then, ...cases.map((one) => one.then), ...(cases.length > 0 ? [] : [otherwise])]
+            .filter((one) => one !== undefined && one.type !== 'any')
+            .map((one) => convert(one as Description)),
         ),
       };
     }

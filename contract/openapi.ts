@@ -1,31 +1,42 @@
 /** openapi.json, 3.1: request bodies from the Joi schemas, replies by hand, every problem code in one table. */
 import type { ObjectSchema } from 'joi';
 import { COMPONENTS } from './components.ts';
+import { BATCH, BATCH_BEGUN, BATCH_SUMMARY, COOLING, DEVICE, DEVICE_READING, GROUP, PLAN, PORTIONS, POTS, SCALED } from './cookReplies.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { PROBLEMS } from './problems.ts';
 import {
   adaptSchema,
   analyseSchema,
+  changeGroupSchema,
   changeLarderSchema,
   changeOwnFoodSchema,
   changePreparationSchema,
+  coolingSchema,
   demoSchema,
+  deviceSchema,
   draftSchema,
+  entriesSchema,
   flowTestSchema,
+  groupSchema,
   labelSchema,
   larderSchema,
   methodSchema,
+  newBatchSchema,
   newSoupSchema,
   newVersionSchema,
   patchSoupSchema,
   phraseSchema,
   pinSchema,
+  planSchema,
+  potsSchema,
   preparationSchema,
   presetSchema,
   priceSchema,
   readSchema,
+  scaleSchema,
   settingsSchema,
   sheetSchema,
+  takeSchema,
   versionLabelSchema,
   viewSchema,
 } from './schemas.ts';
@@ -132,6 +143,46 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     },
   },
   '/api/sheet': { post: { summary: 'The serving sheet of a soup', body: sheetSchema, reply: SHEET } },
+  '/api/plan': { post: { summary: 'The plan of one soup or of several, backwards from the hour of serving', body: planSchema, reply: PLAN } },
+  '/api/scale': { post: { summary: 'A recipe for other bowls or another pot', body: scaleSchema, reply: SCALED } },
+  '/api/cooling': { post: { summary: 'What a log of cooling says, and how it will go on', body: coolingSchema, reply: COOLING } },
+  '/api/batches': {
+    get: { summary: 'Batches, the newest first', reply: object({ batches: list(BATCH_SUMMARY) }) },
+    post: { summary: 'Begin a batch', body: newBatchSchema, reply: BATCH_BEGUN, status: 201 },
+  },
+  '/api/batches/learnt': {
+    get: {
+      summary: 'What the batches teach of the pots here: offered, never used by itself',
+      reply: object({ evaporation: { anyOf: [object({ batches: number, factor: number }), { type: 'null' }] } }),
+    },
+  },
+  '/api/batches/{id}': { get: { summary: 'A batch, and the soup that really came of it', reply: BATCH } },
+  '/api/batches/{id}/entries': {
+    post: {
+      summary: 'Write entries: all or none, the same id once, none ever changed',
+      body: entriesSchema,
+      reply: object({ accepted: list(string), revision: number }),
+    },
+  },
+  '/api/batches/{id}/stream': { get: { summary: 'Entries as they are written, as server-sent events', reply: string } },
+  '/api/portions': { get: { summary: 'Portions put by, first those to use first', reply: object({ portions: list(PORTIONS) }) } },
+  '/api/portions/{id}/take': {
+    post: { summary: 'Take portions out; the same id once', body: takeSchema, reply: object({ portions: list(PORTIONS) }) },
+  },
+  '/api/portions/taken/{id}': { delete: { summary: 'Put back what was taken by mistake', reply: object({ portions: list(PORTIONS) }) } },
+  '/api/groups': {
+    get: { summary: 'Groups of guests, by seat', reply: object({ groups: list(GROUP) }) },
+    post: { summary: 'Keep a group', body: groupSchema, reply: GROUP, status: 201 },
+  },
+  '/api/groups/{id}': {
+    get: { summary: 'One group', reply: GROUP },
+    put: { summary: 'Change a group', body: changeGroupSchema, reply: GROUP },
+    delete: { summary: 'Forget a group', reply: object({ gone: { const: true } }) },
+  },
+  '/api/pots': { post: { summary: 'The fewest pots for a table, with a shared base', body: potsSchema, reply: POTS } },
+  '/api/devices': { get: { summary: 'Scales and probes', reply: list(DEVICE) } },
+  '/api/devices/{id}': { post: { summary: 'Drive a simulated device', body: deviceSchema, reply: DEVICE_READING } },
+  '/api/devices/{id}/stream': { get: { summary: 'Readings as they come, as server-sent events', reply: string } },
   '/api/method': {
     post: {
       summary: 'The method of an edited recipe, written anew, with what changed word by word',

@@ -1,10 +1,14 @@
 /** The bodies the API takes, as Joi schemas. Wrong shapes are 400, wrong values 422; see check.ts. */
 
 import Joi from 'joi';
+import { type EntryKind, KEEPS } from '../core/batch/entry.ts';
 import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
 import { MARKETS } from '../core/food/market.ts';
 import { PIN_FLAGS, PIN_STATES } from '../core/food/pins.ts';
 import { SALT_BAND_IDS } from '../core/food/seasoning.ts';
+import { LEAST_BOWLS, MOST_BOWLS, MOST_GUESTS } from '../core/group/seat.ts';
+import { TAGS } from '../core/plan/lesson.ts';
+import { AIRS } from '../core/plan/slab.ts';
 import { isDay } from '../core/quantity/day.ts';
 import { SYSTEMS } from '../core/quantity/units.ts';
 import { REGIME_IDS } from '../core/regime/regime.ts';
@@ -84,6 +88,8 @@ const step = Joi.object({
     .max(MAX_LINES),
 });
 
+const pot = Joi.object({ diameterCm: centimetres, depthCm: centimetres, ringKw: Joi.number().min(0.01).max(1000) });
+
 // The counts of lines and steps are checked with the recipe's meaning, so that they carry a code of their own.
 export const recipeSchema = Joi.object({
   id,
@@ -96,7 +102,7 @@ export const recipeSchema = Joi.object({
   unread: Joi.array().items(words).max(MAX_LINES),
   statements: Joi.array().items(words).max(MAX_LINES),
   claims: Joi.array().items(words).max(MAX_LINES),
-  pot: Joi.object({ diameterCm: centimetres, depthCm: centimetres, ringKw: Joi.number().min(0.01).max(1000) }),
+  pot,
   lines: Joi.array().items(line).required(),
   steps: Joi.array().items(step).required(),
   asWritten: Joi.object({
@@ -158,6 +164,60 @@ export const needsSchema = Joi.object({
 
 export const analyseSchema = Joi.object({ recipe: recipeSchema.required(), ...rules, saltBand: oneOf(SALT_BAND_IDS) });
 export const sheetSchema = Joi.object({ recipe: recipeSchema.required(), needs: needsSchema, regime: oneOf(REGIME_IDS), original: recipeSchema });
+/** An instant, ISO 8601 with its clock: '2027-03-06T18:30:00.000Z'. */
+const instant = Joi.string()
+  .max(40)
+  .custom((value: string, helpers) =>
+    /^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(value) && !Number.isNaN(Date.parse(value)) ? value : helpers.error('instant'),
+  )
+  .messages({ instant: 'is no time: write it as 2027-03-06T18:30:00Z' });
+export const scaleSchema = Joi.object({ recipe: recipeSchema.required(), servings: servings.required(), pot });
+const kitchenSchema = Joi.object({
+  cooks: Joi.number().integer().min(1).max(20).required(),
+  rings: Joi.number().integer().min(0).max(20).required(),
+  ovens: Joi.number().integer().min(0).max(20).required(),
+  blenderJarMl: Joi.number().min(0).max(100_000).required(),
+  potDiameterCm: Joi.number().min(1).max(200).required(),
+  ringKw: Joi.number().min(0.01).max(1000),
+  readyCut: Joi.boolean(),
+});
+/** Soups of one lunch. */
+const MOST_SOUPS = 12;
+export const planSchema = Joi.object({
+  recipe: recipeSchema,
+  servings,
+  soups: Joi.array()
+    .min(1)
+    .max(MOST_SOUPS)
+    .items(Joi.object({ recipe: recipeSchema.required(), servings: servings.required() })),
+  kitchen: kitchenSchema.required(),
+  serveAt: instant.required(),
+  regime: oneOf(REGIME_IDS),
+  pins: Joi.array()
+    .max(100)
+    .items(Joi.object({ task: id.required(), minutesBefore: Joi.number().min(0).max(MOST_MINUTES).required() })),
+  lesson: Joi.object({
+    minutes: Joi.number().min(1).max(1440).required(),
+    stations: Joi.number().integer().min(1).max(50).required(),
+    learners: Joi.array()
+      .max(50)
+      .items(Joi.object({ seat: Joi.string().min(1).max(10).required(), cannot: Joi.array().items(oneOf(TAGS)).max(10).required() }))
+      .required(),
+  }),
+})
+  .xor('recipe', 'soups')
+  .with('recipe', 'servings');
+const celsius = Joi.number().min(-50).max(200);
+const container = Joi.object({ depthCm: Joi.number().min(0.5).max(100).required(), covered: Joi.boolean().required(), air: oneOf(AIRS).required() });
+export const coolingSchema = Joi.object({
+  regime: oneOf(REGIME_IDS).required(),
+  readings: Joi.array()
+    .max(1000)
+    .items(Joi.object({ minutes: Joi.number().min(0).max(100_000).required(), celsius: celsius.required() }))
+    .required(),
+  container,
+  from: celsius,
+});
 export const methodSchema = Joi.object({ original: recipeSchema.required(), recipe: recipeSchema.required() });
 
 export const adaptSchema = Joi.object({
@@ -200,7 +260,11 @@ export const settingsSchema = Joi.object({
   measures: oneOf(MEASURES).required(),
   show: oneOf(['grams', 'kitchen']).required(),
   potDiameterCm: Joi.number().min(1).max(200).required(),
+  potDepthCm: Joi.number().min(1).max(200).allow(null),
   ringKw: Joi.number().min(0.01).max(100).allow(null).required(),
+  cooks: Joi.number().integer().min(1).max(20),
+  rings: Joi.number().integer().min(0).max(20),
+  ovens: Joi.number().integer().min(0).max(20),
   bowlMl: Joi.number().min(50).max(2000).required(),
   currency: currency.required(),
   saltBand: oneOf(SALT_BAND_IDS),
@@ -285,4 +349,83 @@ export const versionLabelSchema = Joi.object({
   name: Joi.string().pattern(/\S/).max(200).required(),
   archived: Joi.boolean().required(),
   revision: revision.required(),
+});
+
+/** Of a batch, a portion, a stream of one kitchen. */
+const uuid = Joi.string().guid();
+export const newBatchSchema = Joi.object({
+  soupId: id.required(),
+  version: Joi.number().integer().min(1).allow(null).required(),
+  servings: servings.required(),
+  recipe: recipeSchema,
+});
+/** Entries sent at once; what waited for the server comes in parts. */
+const MOST_ENTRIES = 200;
+const someGrams = Joi.number().greater(0).max(MOST_GRAMS);
+const remark = Joi.string().max(2000);
+const noted = { id: uuid.required(), at: instant.required(), by: Joi.string().min(1).max(40) };
+const ENTRY_SHAPES = {
+  step: { stepId: id.required(), note: remark },
+  weighed: { lineId: id.required(), grams: someGrams.required() },
+  added: { foodId: id.required(), grams: someGrams.required(), stage: oneOf(STAGES), text: remark.min(1) },
+  instead: { lineId: id.required(), foodId: id.required(), grams: someGrams.required(), text: remark.min(1) },
+  left: { lineId: id.required() },
+  reading: { device: id, celsius, grams: Joi.number().min(-MOST_GRAMS).max(MOST_GRAMS) },
+  tasting: { seat: Joi.string().min(1).max(40), text: remark.min(1).required() },
+  flow: { mlLeft: Joi.number().min(0).max(10).required(), celsius, text: remark },
+  yield: { grams: someGrams.required() },
+  cooling: { celsius: celsius.required(), container },
+  portioned: { count: Joi.number().integer().min(1).max(10_000).required(), grams: someGrams.required(), keep: oneOf(KEEPS).required() },
+  note: { text: remark.min(1).required() },
+  struck: { entry: uuid.required(), why: remark.pattern(/\S/).required() },
+} as const satisfies Record<EntryKind, Record<string, Joi.Schema>>;
+const KINDS = Object.keys(ENTRY_SHAPES) as EntryKind[];
+const entry = Joi.alternatives().conditional('.kind', {
+  // biome-ignore lint/suspicious/noThenProperty: the word of the schema language
+  switch: KINDS.map((kind) => ({ is: kind, then: Joi.object({ ...noted, kind: Joi.string().valid(kind).required(), ...ENTRY_SHAPES[kind] }) })),
+  otherwise: Joi.object({ kind: oneOf(KINDS).required() }).unknown(),
+});
+export const entriesSchema = Joi.object({ entries: Joi.array().min(1).max(MOST_ENTRIES).items(entry).required() });
+
+export const takeSchema = Joi.object({ id: uuid.required(), count: Joi.number().integer().min(1).max(10_000).required() });
+
+/** What a simulated device is told. */
+export const deviceSchema = Joi.object({
+  tare: Joi.boolean().valid(true),
+  load: Joi.number().greater(0).max(100_000),
+  remove: Joi.alternatives().try(Joi.boolean().valid(true), Joi.number().greater(0).max(100_000)),
+  immerse: Joi.object({
+    celsius: celsius.required(),
+    grams: Joi.number().min(1).max(MOST_GRAMS),
+    ringKw: Joi.number().min(0.01).max(100),
+    container,
+  }).allow(null),
+  fault: Joi.string().valid('flatBattery', 'disconnected', 'overRange').allow(null),
+}).min(1);
+
+const guest = Joi.object({
+  seat: Joi.string().allow('').max(60).required(),
+  needs: needsSchema.required(),
+  bowls: Joi.number().min(LEAST_BOWLS).max(MOST_BOWLS),
+  days: Joi.array().max(400).items(day),
+});
+const ofGroup = { name: Joi.string().pattern(/\S/).max(200).required(), guests: Joi.array().max(MOST_GUESTS).items(guest).required() };
+export const groupSchema = Joi.object(ofGroup);
+export const changeGroupSchema = Joi.object({ ...ofGroup, revision: revision.required() });
+export const potsSchema = Joi.object({
+  recipe: recipeSchema.required(),
+  regime: oneOf(REGIME_IDS),
+  guests: Joi.array()
+    .min(1)
+    .max(MOST_GUESTS)
+    .items(
+      Joi.object({
+        seat: Joi.string().allow('').max(60).required(),
+        needs: needsSchema.required(),
+        bowls: Joi.number().min(LEAST_BOWLS).max(MOST_BOWLS),
+      }),
+    )
+    .required(),
+  mostPots: Joi.number().integer().min(1).max(50),
+  timeLimitMs: Joi.number().min(1).max(60_000),
 });

@@ -1,10 +1,13 @@
 /** What the API sends, as types. */
 
+import type { Analysis } from '../core/analysis/analysis.ts';
 import type { ChangedSince, KeptAnalysis } from '../core/analysis/snapshot.ts';
+import type { Entry, Keep } from '../core/batch/entry.ts';
 import type { LabelEntry } from '../core/food/label.ts';
 import type { Market } from '../core/food/market.ts';
 import type { LabelPin } from '../core/food/pins.ts';
 import type { SaltBand } from '../core/food/seasoning.ts';
+import type { CoolingReply } from '../core/plan/cooling.ts';
 import type { System } from '../core/quantity/units.ts';
 import type { RegimeId } from '../core/regime/regime.ts';
 import type { Needs } from '../core/swap/needs.ts';
@@ -23,7 +26,13 @@ export interface Settings {
   /** How amounts are shown. */
   show: 'grams' | 'kitchen';
   potDiameterCm: number;
+  /** To the brim, inside; not said where left out. */
+  potDepthCm?: number | null;
   ringKw: number | null;
+  /** Who cooks, and on what; one cook, four rings and an oven where it is not said. */
+  cooks?: number;
+  rings?: number;
+  ovens?: number;
   bowlMl: number;
   /** ISO 4217; prices in another are kept and not reckoned with. */
   currency: string;
@@ -112,9 +121,9 @@ export interface VersionSummary extends Partial<VersionDigest> {
   createdAt: string;
   /** How it stands to its needs by today's rows and labels, where that is not as it was kept. */
   today?: Pick<VersionDigest, 'asked' | 'met'> & { toCheck: number };
-  /** Put aside: it is still there, and no list offers it first. */
+  /** Archived: it is still there, and no list offers it first. */
   archived?: true;
-  /** Of its name and whether it is put aside; what was kept never changes. */
+  /** Of its name and whether it is archived; what was kept never changes. */
   labelRevision?: number;
 }
 
@@ -270,6 +279,87 @@ export interface OwnFoodBody {
   id: string;
   entry: LabelEntry;
   retired: boolean;
+  revision: number;
+  updatedAt: string;
+}
+
+/** A batch as the list shows it. */
+export interface BatchSummary {
+  id: string;
+  soupId: string;
+  title: string;
+  version: number | null;
+  servings: number;
+  startedAt: string;
+  /** Entries that were written. */
+  entries: number;
+  /** Portions put by. */
+  portioned: number;
+  lastAt: string;
+}
+
+/** What was put by of a batch. */
+export interface Portions {
+  /** Of the entry that put them by. */
+  id: string;
+  batchId: string;
+  soupId: string;
+  title: string;
+  version: number | null;
+  /** As many as were put by, and as many as are left. */
+  count: number;
+  left: number;
+  grams: number;
+  keep: Keep;
+  /** Days of the kitchen. */
+  madeOn: string;
+  useBy: string;
+  /** Past its day: told, and not counted. */
+  past: boolean;
+  contains: AllergenId[];
+  checks: AllergenId[];
+}
+
+export interface BatchBody {
+  id: string;
+  soupId: string;
+  version: number | null;
+  /** As it began: for the bowls of the batch. */
+  recipe: Recipe;
+  needs: Needs;
+  startedAt: string;
+  entries: Entry[];
+  /** How many entries there are: each adds one. */
+  revision: number;
+  /** As it was cooked. */
+  actual: { recipe: Recipe; analysis: Analysis };
+  /** Where its cooling was read. */
+  cooling?: CoolingReply;
+  portions: Portions[];
+}
+
+export interface NewBatch {
+  soupId: string;
+  version: number | null;
+  servings: number;
+  recipe?: Recipe;
+}
+
+/** Who eats, by seat: what they need, how many bowls, on which days (ISO days; every day where none is said). */
+export interface Guest {
+  seat: string;
+  needs: Needs;
+  bowls?: number | undefined;
+  days?: string[] | undefined;
+}
+
+export interface NewGroup {
+  name: string;
+  guests: Guest[];
+}
+
+export interface GroupBody extends NewGroup {
+  id: string;
   revision: number;
   updatedAt: string;
 }

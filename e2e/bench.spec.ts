@@ -96,7 +96,7 @@ test('a house that buys in the United Kingdom reads its flour so', async ({ page
 test('a house under EU rules reads its soups under EU rules', async ({ page, server }) => {
   await page.goto(`${server.url}/settings`);
   const saved = page.waitForResponse((reply) => reply.url().endsWith('/api/settings') && reply.request().method() === 'PUT');
-  await Promise.all([saved, page.getByLabel('Regime for new soups').selectOption('eu')]);
+  await Promise.all([saved, page.getByLabel('Rules for new soups').selectOption('eu')]);
   await page.goto(`${server.url}/read`);
   await page.getByLabel('Recipe text').fill(PEA);
   await page.getByRole('button', { name: 'Put on the bench' }).click();

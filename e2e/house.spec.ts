@@ -35,7 +35,7 @@ test.describe('with the demo kitchen', () => {
     await page.keyboard.press('Enter');
     await expect(page.getByText('Asked: no milk; sodium to 400 mg')).toBeVisible();
     await expect(page.getByText('No soup answers to that')).toBeVisible();
-    await page.getByLabel('also what a label or an unknown figure must tell first').press('Space');
+    await page.getByLabel('also versions where a label or an unknown figure still has to be checked').press('Space');
     const answers = page.getByRole('list', { name: 'Versions of Fennel and white bean that do' });
     await expect(answers).toContainText('For table C');
     await expect(answers).toContainText('to check');
@@ -51,22 +51,22 @@ test.describe('with the demo kitchen', () => {
     await expect(page.getByRole('article').getByText(/^Version 2, For table C/)).toBeVisible();
   });
 
-  test('versions are named anew and put aside, and a soup is copied', async ({ page, server }) => {
+  test('versions are named anew and archived, and a soup is copied', async ({ page, server }) => {
     await page.goto(`${server.url}/soups?q=fennel`);
     await page.getByRole('button', { name: 'All 2 versions of Fennel and white bean' }).click();
     const dialog = page.getByRole('dialog', { name: 'Versions of Fennel and white bean' });
     await dialog.getByRole('textbox', { name: 'Version 2' }).fill('Low in salt, table C');
     await page.keyboard.press('Enter');
     await expect(page.getByText('It is called Low in salt, table C now.')).toBeVisible();
-    await dialog.getByRole('button', { name: 'Put aside version 2' }).click();
-    await expect(dialog.getByText('put aside', { exact: true })).toBeVisible();
+    await dialog.getByRole('button', { name: 'Archive version 2' }).click();
+    await expect(dialog.getByText('archived', { exact: true })).toBeVisible();
     await expectAccessible(page);
-    // What stands is the version before; the one put aside can be brought back.
+    // What stands is the version before; the archived one can be brought back.
     await page.keyboard.press('Escape');
     await expect(page.getByRole('row', { name: /Fennel and white bean/ })).not.toContainText('Low in salt');
     await page.getByRole('button', { name: 'All 2 versions of Fennel and white bean' }).click();
     await dialog.getByRole('button', { name: 'Bring back version 2' }).click();
-    await expect(dialog.getByRole('button', { name: 'Put aside version 2' })).toBeVisible();
+    await expect(dialog.getByRole('button', { name: 'Archive version 2' })).toBeVisible();
     await dialog.getByRole('button', { name: 'Copy as a new soup' }).first().click();
     await expect(page.getByRole('heading', { level: 1, name: /Fennel and white bean \(copy\)/ })).toBeVisible();
   });
@@ -180,6 +180,40 @@ test.describe('a word of ours on the bench', () => {
     await expectAccessible(page);
     await page.getByRole('button', { name: 'All figures and the pot' }).click();
     await expect(picture).toBeVisible();
+  });
+  test('what a step puts in lights up in the pot and among its lines', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    await page.getByRole('link', { name: 'Leek and smoked haddock cream' }).click();
+    const pot = page.getByRole('region', { name: 'Pot', exact: true });
+    for (const _ of [1, 2, 3]) await pot.getByRole('button', { name: 'Next step' }).click();
+    await expect(pot.getByRole('status')).toContainText('3 of 5: Add the haddock');
+    await expect(pot.getByText('(in this step)')).toHaveCount(1);
+    await expect(pot.getByRole('button', { name: 'Haddock, smoked (in this step)' })).toBeVisible();
+    await expectAccessible(page);
+  });
+  test('a pot of known depth says how full it gets', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    await page.getByRole('link', { name: 'Leek and smoked haddock cream' }).click();
+    await page.getByRole('button', { name: /bowls of/ }).click();
+    await page.getByLabel('Pot, deep to its brim, cm (empty if unknown)').fill('5');
+    await page.getByRole('button', { name: 'Use these bowls' }).click();
+    // 28 cm across, 5 cm deep: 3.1 litres.
+    await expect(page.getByText(/of the pot's 3\.1 litres at its fullest/)).toContainText('more than it holds');
+  });
+  test('twice the bowls are cooked: every line and step, and what does not follow is told', async ({ page, server }) => {
+    await page.goto(`${server.url}/soups`);
+    await page.getByRole('link', { name: 'Leek and smoked haddock cream' }).click();
+    await page.getByRole('button', { name: /bowls of/ }).click();
+    const dialog = page.getByRole('dialog', { name: 'Bowls and the pot' });
+    await dialog.getByLabel('Bowls', { exact: true }).fill('24');
+    await dialog.getByLabel('cook that many: every line and step for these bowls').check();
+    await expect(dialog.getByRole('list', { name: 'What does not follow the bowls' })).toContainText('what boils away follows its width');
+    await expectAccessible(page);
+    await dialog.getByRole('button', { name: 'Use these bowls' }).click();
+    const pot = page.getByRole('region', { name: 'Pot', exact: true });
+    await expect(pot.getByRole('button', { name: /^Amount of Haddock/ })).toContainText('1.2 kg');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(pot.getByRole('button', { name: /^Amount of Haddock/ })).toContainText('600 g');
   });
   test('is explained where it stands', async ({ page, server }) => {
     await page.goto(`${server.url}/soups`);

@@ -10,7 +10,7 @@ test('a preparation is kept, a soup takes of it, its celery is told with the pat
   await page.getByRole('link', { name: 'New' }).click();
   await page.getByLabel('Name').fill('House stock');
   await page.getByLabel('What it is made of').fill(STOCK);
-  await page.getByLabel('Comes to, g').fill('2000');
+  await page.getByLabel('Yield, g').fill('2000');
   const understood = page.getByRole('region', { name: 'What was understood' });
   await expect(understood).toContainText('Contains celery');
   await expect(understood).toContainText('Celery stalk');
@@ -24,7 +24,7 @@ test('a preparation is kept, a soup takes of it, its celery is told with the pat
     .fill('Carrot soup\nServes 4\n\n600 g carrots, sliced\nsalt to taste\n\nSimmer for 20 minutes and blend. Season.');
   await page.getByRole('button', { name: 'Put on the bench' }).click();
   const pot = page.getByRole('region', { name: 'Pot' });
-  await pot.getByRole('button', { name: 'of a preparation' }).click();
+  await pot.getByRole('button', { name: 'from a preparation' }).click();
   await page
     .getByRole('dialog')
     .getByRole('button', { name: /House stock/ })

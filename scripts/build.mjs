@@ -10,6 +10,8 @@ await build({
     adaptWorker: 'server/workers/adaptWorker.ts',
     readWorker: 'server/workers/readWorker.ts',
     sheetWorker: 'server/workers/sheetWorker.ts',
+    planWorker: 'server/workers/planWorker.ts',
+    potsWorker: 'server/workers/potsWorker.ts',
   },
   outdir: 'dist/server',
   bundle: true,

@@ -58,7 +58,6 @@ try {
   await page.getByRole('region', { name: 'Pot' }).waitFor();
   await page.keyboard.press('n');
   await page.getByLabel('Say it').fill('no milk, at most 3 g saturated fat, at most 600 mg sodium, same body');
-  await shoot('needs');
   await page.keyboard.press('Enter');
   await page
     .getByRole('button', { name: /^Double cream/ })
@@ -105,21 +104,18 @@ try {
   await page.getByRole('tab', { name: /Labels to check/ }).click();
   await page.getByRole('heading', { name: 'Red curry paste' }).waitFor();
   await shoot('labels');
-  await page.goto(`${url}/preparations`);
-  await page.getByRole('heading', { level: 1 }).waitFor();
-  await shoot('preparations');
   await page.goto(`${url}/foods/garlic?q=garlic`);
   await page.getByRole('img', { name: /^Of 100 g/ }).waitFor();
   await shoot('food');
   await page.goto(`${url}/settings`);
-  await page.getByLabel('Regime for new soups').waitFor();
+  await page.getByLabel('Rules for new soups').waitFor();
   await shoot('settings');
   await page.goto(`${url}/soups`);
   await page.getByRole('rowheader').first().waitFor();
   await shoot('soups');
   await page.getByLabel('Which soups do for').fill('no milk, at most 500 mg sodium');
   await page.keyboard.press('Enter');
-  await page.getByLabel(/also what a label/).check();
+  await page.getByLabel(/also versions where a label/).check();
   await page
     .getByRole('list', { name: /that do$/ })
     .first()
@@ -134,9 +130,45 @@ try {
       ],
     },
   });
-  await page.goto(`${url}/larder`);
-  await page.getByRole('table', { name: 'In the larder' }).waitFor();
-  await shoot('larder');
+  const { batches } = await (await page.request.get(`${url}/api/batches`)).json();
+  const [stove, cooked] = [batches.find(({ portioned }) => portioned === 0), batches.find(({ portioned }) => portioned > 0)];
+  await page.goto(`${url}/soups/${cooked.soupId}/plan?bowls=24`);
+  await page.getByRole('region', { name: 'Plan', exact: true }).waitFor();
+  await shoot('plan');
+  await page.goto(`${url}/soups/${stove.soupId}/cook?batch=${stove.id}`);
+  await page.getByRole('article', { name: /^Step/ }).waitFor();
+  await page
+    .getByRole('button', { name: /minutes$/ })
+    .first()
+    .click();
+  await shoot('stove');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await shoot('stove-390');
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`${url}/batches/${cooked.id}`);
+  await page.getByRole('region', { name: 'Cooling' }).waitFor();
+  await shoot('batch');
+  await page.getByRole('region', { name: 'Cooling' }).scrollIntoViewIfNeeded();
+  await page.getByRole('region', { name: 'Cooling' }).evaluate((region) => region.scrollIntoView());
+  await shoot('cooling');
+  const group = await page.request.post(`${url}/api/groups`, {
+    data: {
+      name: 'Monday lunch',
+      guests: [
+        { seat: 'A1', needs: { allergens: ['milk'] } },
+        { seat: 'A2', needs: { limits: [{ nutrient: 'sodiumMg', per: 'serving', max: 500 }] } },
+        { seat: 'B1', needs: { diets: ['vegan'] }, bowls: 2 },
+      ],
+    },
+  });
+  await page.goto(`${url}/groups/${(await group.json()).id}`);
+  await page.getByText('what does for most seats first').waitFor();
+  await page
+    .getByRole('button', { name: /A1: breaks$/ })
+    .first()
+    .click();
+  await page.getByRole('region', { name: 'Which soups do' }).evaluate((region) => region.scrollIntoView());
+  await shoot('group');
 } finally {
   await browser.close();
   server.kill();

@@ -7,8 +7,12 @@ import helmet from 'helmet';
 import { OPENAPI } from '../contract/openapi.ts';
 import type { Context } from './context.ts';
 import { jsonOnly, loopbackOnly, notAllowed, notFound, route, sendProblem } from './http.ts';
+import { batchRoutes } from './routes/batches.ts';
 import { bookRoutes } from './routes/book.ts';
+import { cookRoutes } from './routes/cook.ts';
+import { deviceRoutes } from './routes/devices.ts';
 import { foodRoutes } from './routes/foods.ts';
+import { groupRoutes } from './routes/groups.ts';
 import { healthRoutes } from './routes/health.ts';
 import { houseRoutes } from './routes/house.ts';
 import { knowledgeRoutes } from './routes/knowledge.ts';
@@ -71,6 +75,10 @@ function apiRoutes(context: Context): RequestHandler {
     ownFoodRoutes,
     knowledgeRoutes,
     soupRoutes,
+    cookRoutes,
+    batchRoutes,
+    deviceRoutes,
+    groupRoutes,
     soupsRoutes,
     bookRoutes,
     houseRoutes,

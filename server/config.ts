@@ -11,7 +11,7 @@ export interface Config {
   /** Folder of the built web application; null serves the API alone. */
   webRoot: string | null;
   /** Scripts of the threads that adapt and read. */
-  workers: { adapt: string; read: string; sheet: string };
+  workers: { adapt: string; read: string; sheet: string; plan: string; pots: string };
   loadDemo: boolean;
   /** Where the kitchen's wall clock stands: an IANA name. */
   zone: string;
@@ -40,7 +40,13 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     host: '127.0.0.1',
     databasePath: resolve(env.KIND_LADLE_DB ?? 'data/kind-ladle.sqlite'),
     webRoot,
-    workers: { adapt: join(here, 'adaptWorker.js'), read: join(here, 'readWorker.js'), sheet: join(here, 'sheetWorker.js') },
+    workers: {
+      adapt: join(here, 'adaptWorker.js'),
+      read: join(here, 'readWorker.js'),
+      sheet: join(here, 'sheetWorker.js'),
+      plan: join(here, 'planWorker.js'),
+      pots: join(here, 'potsWorker.js'),
+    },
     loadDemo: env.KIND_LADLE_DEMO === '1',
     zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
     log: true,

@@ -5,8 +5,11 @@ import { marketOf } from '../core/food/market.ts';
 import { SHELF } from '../core/food/shelf.ts';
 import type { Config } from './config.ts';
 import { openDatabase } from './database.ts';
+import { type Devices, makeDevices } from './devices/registry.ts';
 import { settingsReader } from './repositories/settings.ts';
+import { type Batches, makeBatches } from './services/batches.ts';
 import { type Book, makeBook } from './services/book.ts';
+import { type Groups, makeGroups } from './services/groups.ts';
 import { type HeavyWork, threads } from './services/heavyWork.ts';
 import { type House, makeHouse } from './services/house.ts';
 import { type Clock, type Kitchen, makeKitchen } from './services/kitchen.ts';
@@ -14,6 +17,7 @@ import { type Knowledge, makeKnowledge } from './services/knowledge.ts';
 import { makeOwnFoods, type OwnFoods } from './services/ownFoods.ts';
 import { makePreparations, type Preparations } from './services/preparations.ts';
 import { type KitchenShelf, kitchenShelf } from './services/shelf.ts';
+import { Streams } from './streams.ts';
 
 export interface Context {
   config: Config;
@@ -26,6 +30,10 @@ export interface Context {
   book: Book;
   house: House;
   preparations: Preparations;
+  batches: Batches;
+  groups: Groups;
+  devices: Devices;
+  streams: Streams;
   heavy: HeavyWork;
   close(): Promise<void>;
 }
@@ -44,6 +52,8 @@ export async function makeContext(config: Config, parts: { clock?: Clock; heavy?
   shelf.put({ market: marketOf(kitchenSettings) });
   const book = makeBook(db, shelf, clock);
   const heavy = parts.heavy?.(shelf) ?? threads(config.workers, shelf.now);
+  const kitchen = makeKitchen(db, shelf, clock, book.priceList);
+  const streams = new Streams();
   return {
     config,
     log,
@@ -52,11 +62,16 @@ export async function makeContext(config: Config, parts: { clock?: Clock; heavy?
     ownFoods,
     knowledge,
     heavy,
-    kitchen: makeKitchen(db, shelf, clock, book.priceList),
+    kitchen,
     book,
     house: makeHouse(db, shelf, clock),
     preparations: makePreparations(db, clock),
+    batches: makeBatches(db, { kitchen, shelf, prices: book.priceList, clock, zone: config.zone }),
+    groups: makeGroups(db, clock),
+    devices: makeDevices(() => clock().getTime()),
+    streams,
     async close() {
+      streams.close();
       await heavy.close();
       await db.destroy();
     },

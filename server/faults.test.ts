@@ -193,6 +193,8 @@ test('a search that waits too long or a kitchen that closes is 503', async () =>
     heavy: {
       adapt: () => Promise.reject(new Problem('server.busy', 'Other searches are waiting.')),
       read: () => Promise.reject(new Problem('server.busy', 'Other texts are waiting.')),
+      pots: () => Promise.reject(new Problem('server.busy', 'Other tables are waiting.')),
+      plan: () => Promise.reject(new Problem('server.busy', 'Other plans are waiting.')),
       sheet: () => Promise.reject(new Problem('server.busy', 'Other sheets are waiting.')),
       close: async () => {},
     },

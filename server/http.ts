@@ -7,6 +7,12 @@ import { SnapshotError } from '../core/analysis/snapshot.ts';
 const LOOPBACK = new Set(['127.0.0.1', 'localhost', '[::1]']);
 const hostName = (host: string): string => host.replace(/:\d+$/, '');
 
+/**
+ * How long a connection that nobody uses is kept, ms: longer than those who ask keep theirs, so that no request meets a connection that is
+ * just being closed.
+ */
+export const KEEP_ALIVE_MS = 65_000;
+
 /** Only this machine may speak to the server, and only its own pages may write: a guard against DNS rebinding. */
 export const loopbackOnly: RequestHandler = (request, _response, next) => {
   const host = request.headers.host ?? '';

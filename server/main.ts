@@ -3,6 +3,7 @@ import { ConfigProblem, readConfig } from './config.ts';
 import { makeContext } from './context.ts';
 import { DatabaseProblem } from './database.ts';
 import { loadDemo } from './demo/load.ts';
+import { KEEP_ALIVE_MS } from './http.ts';
 
 /** A sentence, and the end. */
 function refuse(sentence: string): never {
@@ -12,7 +13,7 @@ function refuse(sentence: string): never {
 
 async function start() {
   const context = await makeContext(readConfig(process.env));
-  if (context.config.loadDemo) await loadDemo(context.kitchen, context.book, context.shelf.base);
+  if (context.config.loadDemo) await loadDemo(context.kitchen, context.book, context.batches, context.shelf.base);
   const { host, port } = context.config;
   const server = makeApp(context).listen(port, host, (error) => {
     if (error)
@@ -23,6 +24,7 @@ async function start() {
     console.log(`ready http://${host}:${typeof address === 'object' && address ? address.port : port}`);
   });
 
+  server.keepAliveTimeout = KEEP_ALIVE_MS;
   let stopping = false;
   const stop = () => {
     // Asked twice, nobody waits for what is still being done.
@@ -30,6 +32,8 @@ async function start() {
     stopping = true;
     // Threads first: those who wait for them are answered that the kitchen is closing.
     const closed = context.heavy.close();
+    // Nobody who only listens is waited for.
+    context.streams.close();
     server.close(() => closed.then(() => context.close()).then(() => process.exit(0)));
     server.closeIdleConnections();
   };

@@ -14,6 +14,11 @@ const Read = lazy(async () => ({ default: (await import('./routes/read.tsx')).Re
 const Bench = lazy(async () => ({ default: (await import('./routes/bench.tsx')).Bench }));
 const Compare = lazy(async () => ({ default: (await import('./routes/compare.tsx')).Compare }));
 const SheetScreen = lazy(async () => ({ default: (await import('./routes/sheet.tsx')).SheetScreen }));
+const CookScreen = lazy(async () => ({ default: (await import('./routes/cook.tsx')).CookScreen }));
+const BatchesScreen = lazy(async () => ({ default: (await import('./routes/batches.tsx')).BatchesScreen }));
+const BatchScreen = lazy(async () => ({ default: (await import('./routes/batch.tsx')).BatchScreen }));
+const GroupsScreen = lazy(async () => ({ default: (await import('./routes/groups.tsx')).GroupsScreen }));
+const PlanScreen = lazy(async () => ({ default: (await import('./routes/plan.tsx')).PlanScreen }));
 const PrintScreen = lazy(async () => ({ default: (await import('./routes/print.tsx')).PrintScreen }));
 const Foods = lazy(async () => ({ default: (await import('./routes/foods.tsx')).Foods }));
 const Preparations = lazy(async () => ({ default: (await import('./routes/preparations.tsx')).Preparations }));
@@ -39,6 +44,12 @@ export function App() {
           </NavLink>
           <NavLink to="/read" className={tab}>
             Read<span className="max-sm:sr-only"> a recipe</span>
+          </NavLink>
+          <NavLink to="/batches" className={tab}>
+            Batches
+          </NavLink>
+          <NavLink to="/groups" className={tab}>
+            Groups
           </NavLink>
           <NavLink to="/foods" className={tab}>
             Foods
@@ -67,6 +78,11 @@ export function App() {
               <Route path="/soups/:id/bench" element={<Bench />} />
               <Route path="/soups/:id/compare" element={<Compare />} />
               <Route path="/soups/:id/sheet" element={<SheetScreen />} />
+              <Route path="/soups/:id/plan" element={<PlanScreen />} />
+              <Route path="/soups/:id/cook" element={<CookScreen />} />
+              <Route path="/groups/:id?" element={<GroupsScreen />} />
+              <Route path="/batches" element={<BatchesScreen />} />
+              <Route path="/batches/:id" element={<BatchScreen />} />
               <Route path="/soups/:id/print" element={<PrintScreen />} />
               <Route path="/foods/:id?" element={<Foods />} />
               <Route path="/preparations/:id?" element={<Preparations />} />

@@ -24,7 +24,8 @@ const Toaster = lazy(() => import('./ui/Toaster.tsx'));
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <BrowserRouter>
+      {/* At once, not in a transition: what is typed or ticked stands where it was, and the next press starts from it. */}
+      <BrowserRouter useTransitions={false}>
         <App />
       </BrowserRouter>
       <ErrorBoundary fallback={null}>

@@ -104,7 +104,7 @@ export const anz = {
     coldHoldC: 5,
     cooling: [
       { fromC: 60, toC: 21, withinMin: 120 },
-      { fromC: 60, toC: 5, withinMin: 360 },
+      { fromC: 21, toC: 5, withinMin: 240 },
     ],
     reheat: { celsius: 60, minutes: 0 },
     core: { poultry: 'commonly 75 C', mince: 'commonly 75 C', fish: 'commonly 63 C' },

@@ -119,7 +119,7 @@ export const ca = {
     coldHoldC: 4,
     cooling: [
       { fromC: 60, toC: 20, withinMin: 120 },
-      { fromC: 60, toC: 4, withinMin: 360 },
+      { fromC: 20, toC: 4, withinMin: 240 },
     ],
     reheat: { celsius: 74, minutes: 0.25 },
     core: { poultry: '74 C', mince: '71 C', fish: '70 C' },

@@ -12,14 +12,25 @@ export interface Keeping {
   hotHoldC: number;
   coldHoldC: number;
   /** Cooling in stages, each from a temperature down to another within so many minutes. */
-  cooling: readonly { fromC: number; toC: number; withinMin: number }[];
+  cooling: readonly CoolingStage[];
+  /** Of food made cold, from ingredients at room temperature; left out where the regime names no figure. */
+  coolingOfColdFood?: { toC: number; withinMin: number };
   /** Reheating right through. */
   reheat: { celsius: number; minutes: number };
   /** At the centre when it is cooked. */
   core: { poultry: string; mince: string; fish: string };
+  /** The same as a number of days, the day it is made counted as the first. */
+  mostDays?: number;
   /** How long what is made may be kept cold, in words; left out where the regime names no number. */
   keptDays?: string;
   source: string;
+}
+
+/** A stage that begins where the one before it ends counts from there; one that begins at the first one's heat counts from that. */
+export interface CoolingStage {
+  fromC: number;
+  toC: number;
+  withinMin: number;
 }
 
 export interface RegimeRules {

@@ -17,6 +17,7 @@ export const uk = {
     cooling: [{ fromC: 63, toC: 8, withinMin: 90 }],
     reheat: { celsius: 70, minutes: 2 },
     core: { poultry: '70 C for 2 minutes', mince: '70 C for 2 minutes', fish: '70 C for 2 minutes' },
+    mostDays: 3,
     keptDays: '2 to 3 days (guidance)',
     source: 'Food Safety and Hygiene Regulations 2013, schedule 4, and guidance (memory); Scotland reheats to 82 C',
   },

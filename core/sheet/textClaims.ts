@@ -79,7 +79,13 @@ function ofClaim(words: string, { ids, nutrient }: Extract<ClaimWords, { kind: '
   if (!first) return { words, answer: 'notSayable', figure, message: `${regime} has no rule for these words here: ${figure}.` };
   const holds = rules.find(({ supported }) => supported === 'yes');
   if (holds && holds === first)
-    return { words, answer: 'yes', figure, rule: ruleText(first), message: `The figures would bear '${first.words}': ${figure}. Have it confirmed.` };
+    return {
+      words,
+      answer: 'yes',
+      figure,
+      rule: ruleText(first),
+      message: `The figures would support '${first.words}': ${figure}. Have it confirmed.`,
+    };
   const isOpen = analysis.perServing[nutrient].atLeast;
   const open = rules.some(({ supported }) => supported === 'cannotTell');
   const instead = holds ? ` '${holds.words}' could be said.` : open ? '' : ` Nothing of the kind can be said; the figure can.`;

@@ -55,12 +55,34 @@ const asKept = (plan: Plan, shelf: Shelf): Plan => ({
   recipe: closePreparations({ ...plan.recipe, steps: withMentions(plan.recipe.steps, plan.recipe.lines, shelf) }),
 });
 
-function adaptOpened(request: AdaptRequest, shelf: Shelf, { now, onPlan }: AdaptTools): AdaptResult {
+/** The closest plans alone: none where nothing meets the needs, and no word on why. For whoever asks of many needs at once. */
+export function closestPlans(request: AdaptRequest, ofKitchen: Shelf, tools: AdaptTools): { plans: Plan[]; timedOut: boolean } {
+  const { recipe, shelf } = openPreparations(request.recipe, ofKitchen);
+  const { plans, timedOut } = searched({ ...request, recipe }, shelf, tools);
+  return { plans: plans.map((plan) => asKept(plan, shelf)), timedOut };
+}
+
+function adaptOpened(request: AdaptRequest, shelf: Shelf, tools: AdaptTools): AdaptResult {
+  const { plans, timedOut, judge, every } = searched(request, shelf, tools);
+  const original = judge.original.analysis;
+  if (plans.length === 0 && !timedOut) return { original, plans, ...explainClash(every) };
+  const bowl = bowlAlone(judge);
+  return { original, plans, ...(bowl ? { bowl } : {}), ...(timedOut ? { timedOut } : {}) };
+}
+
+interface Searched {
+  plans: Plan[];
+  timedOut: boolean;
+  judge: Judge;
+  /** The same with every swap there is. */
+  every: Judge;
+}
+
+function searched(request: AdaptRequest, shelf: Shelf, { now, onPlan }: AdaptTools): Searched {
   const deadline = now() + (request.timeLimitMs ?? DEFAULT_TIME_MS);
   const { recipe, prices } = request;
   const asked = askedOf(request.needs);
   const judge = new Judge({ recipe, asked, shelf, prices, expired: () => now() > deadline });
-  const original = judge.original.analysis;
   const wanted = request.plans ?? DEFAULT_PLANS;
   // A plan is not to stop at its limit, and a change is not to be made for a pinch: where that leaves none, it is.
   const surely = asked.terms.margin === undefined && ofKind(asked.needs, 'limit').length > 0 ? judge.aimingAt(HOUSE_MARGIN) : judge;
@@ -68,7 +90,5 @@ function adaptOpened(request: AdaptRequest, shelf: Shelf, { now, onPlan }: Adapt
   if (plans.length === 0 && !timedOut && surely !== judge) ({ plans, timedOut } = findPlans(judge, asked.needs, wanted, { onPlan, house: true }));
   const every = judge.withEvery();
   if (plans.length === 0 && !timedOut) ({ plans, timedOut } = findPlans(every, asked.needs, wanted, { onPlan }));
-  if (plans.length === 0 && !timedOut) return { original, plans, ...explainClash(every) };
-  const bowl = bowlAlone(judge);
-  return { original, plans, ...(bowl ? { bowl } : {}), ...(timedOut ? { timedOut } : {}) };
+  return { plans, timedOut: timedOut === true, judge, every };
 }

@@ -22,16 +22,8 @@ import type { Food } from '../../core/vocabulary/food.ts';
 import { NUTRIENT_COUNT, NUTRIENT_INDEX } from '../../core/vocabulary/nutrient.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { DEMO_SOUPS } from '../../server/demo/soups.ts';
-
-export interface Measure {
-  name: string;
-  /** Of the median, and of 95 in a hundred. */
-  goal?: number;
-  goal95?: number;
-  unit: 'ms';
-  samples: number[];
-  extra?: string;
-}
+import { lunchMeasure } from './lunch.ts';
+import type { Measure } from './measure.ts';
 
 /** Mulberry32. */
 export function seeded(seed: number): () => number {
@@ -355,6 +347,7 @@ export function measures(): Measure[] {
         drawBowls({ lines, yieldError, nutrients: DRAWN.map((key) => NUTRIENT_INDEX[key]), draws: 10_000, seed: i + 5 });
       }),
     },
+    lunchMeasure(random),
     ...readingMeasures(),
     searchMeasure(),
     hardMeasure(),

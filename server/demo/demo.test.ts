@@ -27,8 +27,8 @@ test.each(DEMO_SOUPS.map((text) => [text.split('\n')[0], text] as const))(
 );
 
 test('fills an empty kitchen once, each soup as it was written and as it was made for a table', async () => {
-  await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.shelf.base);
-  await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.shelf.base);
+  await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.batches, kitchen.context.shelf.base);
+  await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.batches, kitchen.context.shelf.base);
   const { body } = await kitchen.get('/api/soups');
   expect(body.soups.map(({ title }: { title: string }) => title)).toHaveLength(DEMO_SOUPS.length);
   for (const soup of body.soups) {
@@ -39,6 +39,18 @@ test('fills an empty kitchen once, each soup as it was written and as it was mad
     expect(version.analysis.servingMl).toBeGreaterThan(150);
     expect(version.analysis.servingMl).toBeLessThan(350);
   }
+});
+
+test('a batch of yesterday is cooled by its readings and frozen in part, and one stands on the stove', async () => {
+  const { batches } = (await kitchen.get('/api/batches')).body;
+  expect(batches.map(({ title }: { title: string }) => title)).toEqual(['Green pea, ham and mint', 'Fennel and white bean']);
+  const cooked = (await kitchen.get(`/api/batches/${batches[1].id}`)).body;
+  expect(cooked.cooling.verdict).toBe('passes');
+  expect(cooked.actual.recipe.lines.at(-1)).toMatchObject({ foodId: 'lemon-juice' });
+  expect((await kitchen.get('/api/portions')).body.portions).toMatchObject([{ count: 8, keep: 'frozen', past: false }]);
+  // What the scale said is what the cook of the demo could have made of it.
+  expect(cooked.actual.analysis.servingMl).toBeGreaterThan(200);
+  expect(cooked.actual.analysis.servingMl).toBeLessThan(300);
 });
 
 test('every price is of a food on the shelf, and every soup has a cost', async () => {

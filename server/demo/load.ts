@@ -1,8 +1,10 @@
 import type { NewVersion } from '../../contract/types.ts';
 import type { Shelf } from '../../core/food/shelf.ts';
 import { readRecipe } from '../../core/reading/read.ts';
+import type { Batches } from '../services/batches.ts';
 import type { Book } from '../services/book.ts';
 import type { Kitchen } from '../services/kitchen.ts';
+import { addDemoBatches } from './batches.ts';
 import type { Planned } from './planned.ts';
 import { DEMO_CURRENCY, DEMO_PRICES, DEMO_PRICES_PAID } from './prices.ts';
 import { DEMO_SOUPS } from './soups.ts';
@@ -10,8 +12,10 @@ import { FOR_TABLES } from './tables.ts';
 import PLANNED from './versions.json' with { type: 'json' };
 
 /** Fills an empty kitchen with the house soups; leaves any other kitchen alone. */
-export async function loadDemo(kitchen: Kitchen, book: Book, shelf: Shelf): Promise<void> {
-  if (await kitchen.isEmpty()) await addDemo(kitchen, book, shelf);
+export async function loadDemo(kitchen: Kitchen, book: Book, batches: Batches, shelf: Shelf): Promise<void> {
+  if (!(await kitchen.isEmpty())) return;
+  await addDemo(kitchen, book, shelf);
+  await addDemoBatches(kitchen, batches, new Date());
 }
 
 /**

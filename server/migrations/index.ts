@@ -7,8 +7,20 @@ import { labelPins } from './004-labelPins.ts';
 import { largeHouse } from './005-largeHouse.ts';
 import { preparations } from './006-preparations.ts';
 import { houseAtWork } from './007-houseAtWork.ts';
+import { batches } from './008-batches.ts';
+import { groups } from './009-groups.ts';
 
-export const MIGRATIONS: readonly Knex.Migration[] = [first, kitchenBook, ownFoods, labelPins, largeHouse, preparations, houseAtWork];
+export const MIGRATIONS: readonly Knex.Migration[] = [
+  first,
+  kitchenBook,
+  ownFoods,
+  labelPins,
+  largeHouse,
+  preparations,
+  houseAtWork,
+  batches,
+  groups,
+];
 
 /** Knex wants a source; the list in code is it. */
 export const migrationSource: Knex.MigrationSource<{ name: string; migration: Knex.Migration }> = {

@@ -4,10 +4,11 @@ import { checkBody } from '../../contract/check.ts';
 import { changeLarderSchema, demoSchema, larderSchema, viewSchema } from '../../contract/schemas.ts';
 import type { NewLarderEntry, SavedView } from '../../contract/types.ts';
 import type { Context } from '../context.ts';
+import { addDemoBatches } from '../demo/batches.ts';
 import { addDemo } from '../demo/load.ts';
 import { notAllowed, route } from '../http.ts';
 
-export const houseRoutes = ({ house, kitchen, book, shelf }: Context): Router => {
+export const houseRoutes = ({ house, kitchen, book, shelf, batches }: Context): Router => {
   const gone = async (work: Promise<void>) => {
     await work;
     return { gone: true };
@@ -56,6 +57,7 @@ export const houseRoutes = ({ house, kitchen, book, shelf }: Context): Router =>
         const now = await kitchen.demo();
         if (shown && now.shown + now.hidden === 0) {
           await addDemo(kitchen, book, shelf.base);
+          await addDemoBatches(kitchen, batches, new Date());
           return kitchen.demo();
         }
         return kitchen.showDemo(shown);

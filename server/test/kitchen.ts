@@ -1,10 +1,13 @@
 /** A real kitchen for tests: the real app over HTTP on a fresh SQLite, with the search in this thread. */
 import type { AddressInfo } from 'node:net';
+import { potsFor } from '../../core/group/pots.ts';
+import { planOf } from '../../core/plan/plan.ts';
 import { readRecipe } from '../../core/reading/read.ts';
 import { sheetOf } from '../../core/sheet/sheet.ts';
 import { adapt } from '../../core/swap/adapt.ts';
 import { makeApp } from '../app.ts';
 import { type Context, makeContext } from '../context.ts';
+import { KEEP_ALIVE_MS } from '../http.ts';
 import type { HeavyWork } from '../services/heavyWork.ts';
 import type { Clock } from '../services/kitchen.ts';
 import type { KitchenShelf } from '../services/shelf.ts';
@@ -29,6 +32,8 @@ const inThread = (shelf: KitchenShelf): HeavyWork => ({
   adapt: async (request) => adapt(request, shelf.now(), { now: () => performance.now() }),
   read: async (text, options) => readRecipe(text, options, shelf.now()),
   sheet: async (request, options) => sheetOf(request, shelf.now(), options),
+  plan: async (request) => planOf(request, shelf.now()),
+  pots: async (request) => potsFor(request, shelf.now(), () => performance.now()),
   close: async () => {},
 });
 
@@ -46,7 +51,7 @@ export async function openKitchen({ heavy, databasePath, clock, zone }: Parts = 
       host: '127.0.0.1',
       databasePath: databasePath ?? ':memory:',
       webRoot: null,
-      workers: { adapt: '', read: '', sheet: '' },
+      workers: { adapt: '', read: '', sheet: '', plan: '', pots: '' },
       loadDemo: false,
       zone: zone ?? 'UTC',
       log: false,
@@ -54,6 +59,7 @@ export async function openKitchen({ heavy, databasePath, clock, zone }: Parts = 
     { heavy: heavy ? () => heavy : inThread, ...(clock ? { clock } : {}) },
   );
   const server = makeApp(context).listen(0, '127.0.0.1');
+  server.keepAliveTimeout = KEEP_ALIVE_MS;
   await new Promise((resolve) => server.once('listening', resolve));
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const ask = async (method: string, path: string, init: RequestInit): Promise<Reply> => {

@@ -44,6 +44,15 @@ describe('the queue', () => {
     await expect(slow).rejects.toMatchObject({ code: 'server.busy' });
     expect(await behind).toBe('behind');
   });
+  test('does what stood behind work that had begun and was ended', async () => {
+    open(50);
+    // A thread that is up, so that 'slow' has begun when it is ended and 'behind' waits for its place.
+    await pool.run('warm');
+    const slow = pool.run('slow');
+    const behind = pool.run('behind');
+    await expect(slow).rejects.toMatchObject({ code: 'read.tooLong' });
+    expect(await behind).toBe('behind');
+  });
   test('takes what still waits out of the queue without disturbing what runs', async () => {
     open();
     const left = new AbortController();

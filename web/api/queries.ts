@@ -1,5 +1,6 @@
 /** The one query layer over server state. */
 import { useInfiniteQuery, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
 import type {
   DraftBody,
   FlowTest,
@@ -91,10 +92,28 @@ export const useDraft = (id: string) =>
     gcTime: 0,
     refetchOnWindowFocus: false,
   });
+/** With no soup chosen yet, nothing is asked. */
 export const useVersions = (id: string) =>
   useQuery({
     queryKey: keys.versions(id),
+    enabled: id !== '',
     queryFn: ({ signal }) => ask<{ versions: VersionBody[]; unreadable?: number[] }>('GET', `/api/soups/${id}/versions`, undefined, signal),
+  });
+/** The kept versions of several soups, by soup; null until every answer is there. Soups that gave none are left out. */
+export const useVersionsOf = (soupIds: readonly string[]): ReadonlyMap<string, VersionBody[]> | null =>
+  useQueries({
+    queries: soupIds.map((id) => ({
+      queryKey: keys.versions(id),
+      queryFn: ({ signal }: { signal: AbortSignal }) =>
+        ask<{ versions: VersionBody[]; unreadable?: number[] }>('GET', `/api/soups/${id}/versions`, undefined, signal),
+    })),
+    combine: useCallback(
+      (results: readonly { isPending: boolean; data?: { versions: VersionBody[] } | undefined }[]) =>
+        results.some(({ isPending }) => isPending)
+          ? null
+          : new Map(results.flatMap(({ data }, at) => (data ? [[soupIds[at] ?? '', data.versions] as const] : []))),
+      [soupIds],
+    ),
   });
 /** Kept versions of other soups, each with its soup's title; those that are not there are left out. */
 export const useOtherVersions = (others: readonly { soupId: string; number: number }[]) =>

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { CloudOff, Pencil, Redo2, Undo2 } from 'lucide-react';
 import { memo, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -236,7 +237,7 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
               Compare
             </Link>
           )}
-          <SheetLink soupId={soupId} view={view} versions={versions} />
+          <PaperLinks soupId={soupId} view={view} versions={versions} />
           <Button onClick={() => setDialog('labels')}>Labels</Button>
           <Button onClick={() => setDialog('export')}>Export</Button>
           <Button kind="main" aria-label="Keep as version" onClick={() => setDialog('keep')}>
@@ -308,17 +309,32 @@ const OpenDoubts = memo(function OpenDoubts({ view, open, onOpenChange }: { view
 /** A bench edit waits for none of them; older versions than these are opened from their own row. */
 const MOST_COMPARED = 20;
 
-/** What is on the bench is what the sheet shows: the version it is as it stands, or the draft it has become. */
-const SheetLink = memo(function SheetLink({ soupId, view, versions }: { soupId: string; view: BenchView; versions: readonly VersionBody[] }) {
-  const { recipe } = useAfterPaint(view);
-  const same = useMemo(() => versions.slice(-MOST_COMPARED).findLast((version) => isSameSoup(version.recipe, recipe)), [recipe, versions]);
+/** Alike as they would be sent: a key that is not said is no key. */
+const isAlike = (a: object = {}, b: object = {}): boolean => dequal(JSON.parse(JSON.stringify(a)), JSON.parse(JSON.stringify(b)));
+
+/** What is on the bench is what the sheet and the plan show: the version it is as it stands, or the draft it has become. */
+const PaperLinks = memo(function PaperLinks({ soupId, view, versions }: { soupId: string; view: BenchView; versions: readonly VersionBody[] }) {
+  const { recipe, needs } = useAfterPaint(view);
+  const same = useMemo(
+    () =>
+      versions
+        .slice(-MOST_COMPARED)
+        .findLast(
+          (version) =>
+            isSameSoup(version.recipe, recipe) && isAlike(version.needs, needs) && isAlike(version.recipe.preparations, recipe.preparations),
+        ),
+    [recipe, needs, versions],
+  );
+  const look = 'inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-3 hover:bg-oat-deep';
   return (
-    <Link
-      to={`/soups/${soupId}/sheet?v=${same?.number ?? 'draft'}`}
-      className="inline-flex min-h-7 items-center rounded-md border border-kale-soft bg-card px-3 hover:bg-oat-deep"
-    >
-      Sheet
-    </Link>
+    <>
+      <Link to={`/soups/${soupId}/sheet?v=${same?.number ?? 'draft'}`} className={look}>
+        Sheet
+      </Link>
+      <Link to={`/soups/${soupId}/plan?v=${same?.number ?? 'draft'}`} className={look}>
+        Plan
+      </Link>
+    </>
   );
 });
 

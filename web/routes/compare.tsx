@@ -18,10 +18,10 @@ import { copyText, fileName, saveText } from '../kitchen/textFile.ts';
 import { Button } from '../ui/button.tsx';
 import { Disclosure } from '../ui/disclosure.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
-import { Notice, State, Waiting } from '../ui/state.tsx';
+import { Failed, Notice, State, Waiting } from '../ui/state.tsx';
 import { Tick } from '../ui/tick.tsx';
 import { say } from '../ui/toast.ts';
-import { useListParam } from '../ui/useListParam.ts';
+import { useListParam } from '../ui/useAddress.ts';
 
 const ROWS = nutrientsBy('compare');
 const MOST = 6;
@@ -38,12 +38,7 @@ export function Compare() {
   const [asked, setAsked] = useListParam('v');
   const [beside, setBeside] = useListParam('o');
   const others = useOtherVersions(useMemo(() => beside.flatMap((key) => otherOf(key) ?? []), [beside]));
-  if (versions.isError)
-    return (
-      <div className="p-6">
-        <Notice tone="breaks">{versions.error.message}</Notice>
-      </div>
-    );
+  if (versions.isError) return <Failed error={versions.error} />;
   if (!versions.data || !soup.data) return <Waiting>Fetching the versions ...</Waiting>;
   const { versions: all, unreadable = [] } = versions.data;
   const first = [all[0]?.number, all.findLast(({ archived }) => !archived)?.number];
@@ -82,7 +77,7 @@ export function Compare() {
               }}
             >
               {number}. {name}
-              {archived && <span className="text-kale-soft"> (put aside)</span>}
+              {archived && <span className="text-kale-soft"> (archived)</span>}
             </Tick>
           );
         })}

@@ -1,6 +1,6 @@
 import { Plus } from 'lucide-react';
 import { type KeyboardEvent, Suspense, useDeferredValue, useId, useMemo, useState } from 'react';
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { CATEGORIES, CATEGORY_ROWS } from '../../core/vocabulary/category.ts';
 import type { Food } from '../../core/vocabulary/food.ts';
 import { FoodCard } from '../features/foods/FoodCard.tsx';
@@ -11,6 +11,7 @@ import { Button } from '../ui/button.tsx';
 import { Field, Input, Select } from '../ui/field.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State, Waiting } from '../ui/state.tsx';
+import { useAddress } from '../ui/useAddress.ts';
 
 const MOST_SHOWN = 80;
 
@@ -30,11 +31,16 @@ function Shelf() {
   const navigate = useNavigate();
   const [adding, setAdding] = useState(false);
   const { foods } = shelf;
-  const [params, setParams] = useSearchParams();
+  const [params, put] = useAddress();
   const query = params.get('q') ?? '';
   const category = CATEGORIES.find((one) => one === params.get('kind'));
   const ask = (changes: Record<string, string>) =>
-    setParams((now) => Object.entries({ ...Object.fromEntries(now), ...changes }).filter(([, value]) => value !== ''), { replace: true });
+    put((now) => {
+      for (const [key, value] of Object.entries(changes)) {
+        if (value === '') now.delete(key);
+        else now.set(key, value);
+      }
+    });
   const asked = useDeferredValue(query);
   const found = useMemo(() => {
     const hits = searchFoods(shelf, asked, foods.length).map(({ food }) => food);
@@ -171,7 +177,7 @@ function OfThisHouse({ unknown }: { unknown: boolean }) {
       )}
       <h2 className="text-lg">Labels read</h2>
       {pins.length === 0 ? (
-        <p className="text-sm text-kale-soft">None yet. The label list of a soup keeps what a label says, until a day.</p>
+        <p className="text-sm text-kale-soft">None yet. 'Labels to check' of a soup keeps what a label says until a day.</p>
       ) : (
         <ul className="flex flex-col">
           {pins.map(({ foodId, product, readOn, lookAgainOn }) => (

@@ -79,7 +79,7 @@ export function Larder() {
         <h1 className="mr-auto font-title text-3xl">Larder</h1>
         {entries.length > 0 && (
           <Link className="underline" to="/soups?larder=1">
-            Soups that take of it
+            Soups that use it
           </Link>
         )}
         <Button kind="main" onClick={() => setAdding(true)}>
@@ -92,7 +92,7 @@ export function Larder() {
       )}
       {entries.length === 0 && !adding ? (
         <p className="rounded-xl border border-dashed border-kale-soft p-8 text-center text-kale-soft">
-          Nothing is noted here. What you put in is left off shopping lists, finds soups that take of it, and can be asked of a plan to be used first.
+          Nothing is noted here. What you put in is left off shopping lists, finds soups that use it, and can be asked of a plan to be used first.
           Bought goods come in from a soup's shopping list too.
         </p>
       ) : (

@@ -34,7 +34,7 @@ function House() {
       onSuccess: () => {
         navigate('/preparations');
         const { id: _, revision: __, updatedAt: ___, ...preparation } = kept;
-        say(`${kept.name} is forgotten; soups that took of it keep their copy.`, {
+        say(`${kept.name} is forgotten; soups that use it keep their copy.`, {
           label: 'Put it back',
           act: () => save.mutate({ kept: undefined, preparation }),
         });

@@ -251,7 +251,11 @@ function Findings({ desk, recipe, settings, onFindFood, onLook }: FindingsProps)
 /** The kitchen's pot and ring go with the recipe, and its bowl where the text names no number of bowls. */
 function withKitchen(recipe: Recipe, settings: Settings | undefined): Recipe {
   if (!settings) return recipe;
-  const pot = { diameterCm: settings.potDiameterCm, ...(settings.ringKw === null ? {} : { ringKw: settings.ringKw }) };
+  const pot = {
+    diameterCm: settings.potDiameterCm,
+    ...(settings.potDepthCm ? { depthCm: settings.potDepthCm } : {}),
+    ...(settings.ringKw === null ? {} : { ringKw: settings.ringKw }),
+  };
   return { ...recipe, pot, ...(recipe.servings === undefined ? { servingGrams: settings.bowlMl * SOUP_DENSITY } : {}) };
 }
 

@@ -5,6 +5,7 @@ import { SALT_BAND_IDS, SALT_BANDS, type SaltBand } from '../../core/food/season
 import { keepingWords, REGIMES } from '../../core/regime/regime.ts';
 import { BLENDER_KINDS, type Blender, type BlenderKind, blenderRow } from '../../core/vocabulary/blender.ts';
 import { usePhrases, useSaveSettings, useSettings, useTeach } from '../api/queries.ts';
+import { DevicesPanel } from '../features/devices/DevicesPanel.tsx';
 import { useDropPin, useKitchenSoon, usePins } from '../kitchen/kitchen.ts';
 import { LETTER_KEYS, type LetterKeys, useLetterKeys } from '../kitchen/letterKeys.ts';
 import { Button } from '../ui/button.tsx';
@@ -44,7 +45,7 @@ export function SettingsScreen() {
       <h1 className="font-title text-3xl">Settings</h1>
       <div className="grid items-start gap-4 lg:grid-cols-2">
         <Group title="Rules">
-          <Field label="Regime for new soups">
+          <Field label="Rules for new soups">
             <Select value={now.regime} onChange={(event) => set({ regime: event.target.value as Settings['regime'] })}>
               {Object.values(REGIMES).map(({ id, name }) => (
                 <option key={id} value={id}>
@@ -55,7 +56,7 @@ export function SettingsScreen() {
           </Field>
           <Field label="This house buys in">
             <Select value={now.market ?? ''} onChange={(event) => set({ market: (event.target.value || undefined) as Market | undefined })}>
-              <option value="">the market of its regime ({MARKET_ROWS[marketOf({ regime: now.regime })].label})</option>
+              <option value="">the market of its rules ({MARKET_ROWS[marketOf({ regime: now.regime })].label})</option>
               {MARKETS.map((id) => (
                 <option key={id} value={id}>
                   {MARKET_ROWS[id].label}
@@ -83,6 +84,16 @@ export function SettingsScreen() {
         </Group>
         <Group title="Pots and bowls">
           <Figure label="Pot, diameter in cm" value={now.potDiameterCm} min={1} max={200} onSet={(potDiameterCm) => set({ potDiameterCm })} />
+          <Field label="Its depth to the brim, cm (leave empty if unknown)">
+            <NumberInput
+              late
+              className="w-28"
+              value={now.potDepthCm ?? null}
+              min={1}
+              max={200}
+              onValue={(potDepthCm) => potDepthCm !== undefined && set({ potDepthCm })}
+            />
+          </Field>
           <Field label="Ring, kW (leave empty if unknown)">
             <NumberInput
               late
@@ -94,7 +105,18 @@ export function SettingsScreen() {
             />
           </Field>
           <Figure label="Bowl, ml" value={now.bowlMl} min={50} max={2000} onSet={(bowlMl) => set({ bowlMl })} />
-          <p className="text-sm text-kale-soft">Pot and ring go with every recipe read from now on; they decide how much water steams away.</p>
+          <p className="text-sm text-kale-soft">
+            Pot and ring go with every recipe read from now on; they decide how much water steams away and whether it fits below the brim.
+          </p>
+        </Group>
+        <Group title="Cooks and stove">
+          <Figure label="Cooks" value={now.cooks ?? 1} min={1} max={20} onSet={(cooks) => set({ cooks })} />
+          <Figure label="Rings" value={now.rings ?? 4} min={0} max={20} onSet={(rings) => set({ rings })} />
+          <Figure label="Ovens" value={now.ovens ?? 1} min={0} max={20} onSet={(ovens) => set({ ovens })} />
+          <p className="text-sm text-kale-soft">A plan counts on these, and on the pot and the blender beside them.</p>
+        </Group>
+        <Group title="Scale and probe">
+          <DevicesPanel />
         </Group>
         <Group title="Blender">
           <Field label="Soups are blended with">
@@ -235,7 +257,9 @@ function Taught() {
         </ul>
       </Group>
       <Group title="Labels this kitchen has read">
-        {pins.data?.length === 0 && <p className="text-sm text-kale-soft">None yet. The worklist of a soup keeps what a label says until a day.</p>}
+        {pins.data?.length === 0 && (
+          <p className="text-sm text-kale-soft">None yet. 'Labels to check' of a soup keeps what a label says until a day.</p>
+        )}
         <ul className="flex w-full flex-col gap-1">
           {pins.data?.map(({ foodId, product, readOn, lookAgainOn, ...answers }) => (
             <li key={foodId} className="flex items-center gap-2">

@@ -105,12 +105,12 @@ function DemoSoups() {
   const put = (shown: boolean) =>
     show.mutate(shown, {
       onSuccess: () => {
-        if (!shown) say('The soups that came with the program are put away.', { label: 'Bring them back', act: () => show.mutate(true) });
+        if (!shown) say('The soups that came with the program are archived.', { label: 'Bring them back', act: () => show.mutate(true) });
       },
     });
   return (
     <p className="flex flex-wrap items-center gap-2 text-sm text-kale-soft">
-      {demo.shown > 0 ? `${demo.shown} of these soups came with the program, invented to look at.` : `${demo.hidden} invented soups are put away.`}
+      {demo.shown > 0 ? `${demo.shown} of these soups came with the program, invented to look at.` : `${demo.hidden} invented soups are archived.`}
       <Button kind="chip" disabled={show.isPending} onClick={() => put(demo.shown === 0)}>
         {demo.shown > 0 ? 'Put them away' : 'Bring them back'}
       </Button>

@@ -38,3 +38,10 @@ export const Waiting = ({ children }: { children: string }) => (
     <h1 className="text-base font-normal">{children}</h1>
   </div>
 );
+
+/** A screen that cannot be: why, and what to do. */
+export const Failed = ({ error }: { error: Error }) => (
+  <div className="p-6">
+    <Notice tone="breaks">{error.message}</Notice>
+  </div>
+);

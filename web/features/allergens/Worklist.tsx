@@ -23,7 +23,7 @@ export function Worklist({ recipe, analysis, regime, core }: { recipe: Recipe; a
         <h2 className="mr-auto text-lg">{open === 0 ? 'No label left to check' : open === 1 ? 'One label to check' : `${open} labels to check`}</h2>
         <Button
           onClick={async () =>
-            say((await copyText(text())) ? 'The worklist is on the clipboard.' : 'The browser does not let us copy; save it instead.')
+            say((await copyText(text())) ? 'The labels to check are on the clipboard.' : 'The browser does not let us copy; save it instead.')
           }
         >
           <ClipboardCopy size={15} aria-hidden /> Copy as text

@@ -1,5 +1,6 @@
-import { type FormEvent, useState } from 'react';
+import { type FormEvent, useMemo, useState } from 'react';
 import type { Recipe } from '../../../core/vocabulary/recipe.ts';
+import { useLearnt } from '../../api/cook.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
@@ -11,7 +12,7 @@ import { useBench } from './store.ts';
 import type { BenchView } from './view.ts';
 
 type By = 'count' | 'ml' | 'grams';
-type Pot = 'kept' | 'reckoned' | 'scale' | 'stick';
+type Pot = 'kept' | 'reckoned' | 'learnt' | 'scale' | 'stick';
 
 interface Props {
   view: BenchView;
@@ -40,9 +41,13 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
   const [bowls, setBowls] = useState<number>(round(by === 'grams' ? (recipe.servingGrams ?? 245) : analysis.servings));
   const [pot, setPot] = useState<Pot>(recipe.measuredYieldGrams === undefined ? 'reckoned' : 'kept');
   const [scale, setScale] = useState({ full: 0, tare: 0 });
+  const [across, setAcross] = useState(recipe.pot?.diameterCm ?? 28);
+  const [deep, setDeep] = useState(recipe.pot?.depthCm ?? 0);
   const [stick, setStick] = useState({ diameterCm: recipe.pot?.diameterCm ?? 28, depthCm: 10, hot: true, justBlended: false });
+  const [scaled, setScaled] = useState(false);
   const [thin, setThin] = useState(0);
   const [thinWith, setThinWith] = useState('water');
+  const { data: learnt } = useLearnt();
   const liquids = [
     'water',
     ...new Set(recipe.lines.flatMap(({ foodId }) => (foodId && LIQUID.test(core.shelf.food(foodId)?.category ?? '') ? [foodId] : []))),
@@ -52,6 +57,10 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
   function measure() {
     try {
       if (pot === 'scale') return core.potOnScale(scale.full, scale.tare);
+      if (pot === 'learnt' && learnt) {
+        const grams = core.yieldWith(recipe, learnt, core.shelf);
+        return { grams, low: grams * (1 - LEARNT_ERROR), high: grams * (1 + LEARNT_ERROR) };
+      }
       return pot === 'stick' ? core.potByStick({ ...stick, gramsPerMl }) : null;
     } catch (error) {
       return (error as Error).message;
@@ -61,22 +70,40 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
     setBy(next);
     setBowls(round(next === 'count' ? analysis.servings : next === 'ml' ? analysis.servingMl : analysis.servingGrams));
   };
+  const isScaled = scaled && by === 'count' && bowls > 0;
+  const larger = useMemo(
+    () =>
+      isScaled
+        ? core.scale(recipe, bowls, core.shelf, {
+            ...recipe.pot,
+            ...(across > 0 ? { diameterCm: across } : {}),
+            depthCm: deep > 0 ? deep : undefined,
+          })
+        : null,
+    [isScaled, core, recipe, bowls, across, deep],
+  );
   const next = (): Recipe => {
+    if (larger) return larger.recipe;
     const { servings: _, servingGrams: __, measuredYieldGrams: was, ...rest } = recipe;
     const lines = thin > 0 ? [...recipe.lines, thinnedBy(recipe, thinWith, thin, core.shelf.food(thinWith)?.name ?? thinWith)] : recipe.lines;
     const yieldGrams = pot === 'reckoned' ? undefined : typeof measured === 'object' && measured ? measured.grams : was;
     return {
       ...rest,
       lines,
+      pot: { ...recipe.pot, ...(across > 0 ? { diameterCm: across } : {}), depthCm: deep > 0 ? deep : undefined },
       ...(by === 'count' ? { servings: bowls } : { servingGrams: by === 'grams' ? bowls : core.bowlGrams(bowls, gramsPerMl, false) }),
       // What is stirred in after the pot was measured is in it too.
       ...(yieldGrams === undefined ? {} : { measuredYieldGrams: Math.round(yieldGrams + thin) }),
     };
   };
   const fault = typeof measured === 'string' ? measured : null;
-  const unread = [bowls, thin, ...(pot === 'scale' ? [scale.full, scale.tare] : pot === 'stick' ? [stick.diameterCm, stick.depthCm] : [])].some(
-    Number.isNaN,
-  );
+  const unread = [
+    bowls,
+    thin,
+    across,
+    deep,
+    ...(pot === 'scale' ? [scale.full, scale.tare] : pot === 'stick' ? [stick.diameterCm, stick.depthCm] : []),
+  ].some(Number.isNaN);
   const outcome = bowls > 0 && !fault && !unread ? core.analyse(next(), { regime: view.needs.regime }, core.shelf) : null;
   const submit = (event: FormEvent) => {
     event.preventDefault();
@@ -99,10 +126,31 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
           <Select value={pot} onChange={(event) => setPot(event.target.value as Pot)}>
             {recipe.measuredYieldGrams !== undefined && <option value="kept">as measured, {figure(recipe.measuredYieldGrams / 1000)} kg</option>}
             <option value="reckoned">reckoned from the recipe</option>
+            {learnt && (
+              <option value="learnt">
+                as pots boil away here: {figure(learnt.factor)} times, {learnt.batches} {learnt.batches === 1 ? 'batch' : 'batches'}
+              </option>
+            )}
             <option value="scale">weighed</option>
             <option value="stick">measured with a stick</option>
           </Select>
         </Field>
+      </div>
+      {by === 'count' && (
+        <Tick checked={scaled} onChange={setScaled}>
+          cook that many: every line and step for these bowls
+        </Tick>
+      )}
+      {larger && larger.notes.length > 0 && (
+        <ul aria-label="What does not follow the bowls" className="flex list-disc flex-col gap-1 rounded-md bg-oat px-3 py-2 pl-7 text-sm">
+          {larger.notes.map(({ code, message }) => (
+            <li key={`${code} ${message}`}>{message}</li>
+          ))}
+        </ul>
+      )}
+      <div className="grid gap-2 sm:grid-cols-2">
+        <Amount label="Pot, across inside, cm" value={across} onSet={setAcross} />
+        <Amount label="Pot, deep to its brim, cm (empty if unknown)" value={deep} onSet={setDeep} />
       </div>
       {pot === 'scale' && (
         <div className="grid gap-2 sm:grid-cols-2">
@@ -157,6 +205,8 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
 }
 
 const LIQUID = /^(broth|water|dairy|plant-cream)$/;
+/** What a pot nobody weighed today may be out by all the same. */
+const LEARNT_ERROR = 0.05;
 const round = (value: number) => Number(value.toFixed(value < 10 ? 1 : 0));
 
 /** A line for what is stirred in once the soup is blended. */

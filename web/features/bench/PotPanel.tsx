@@ -1,6 +1,6 @@
 import { ListOrdered, Plus } from 'lucide-react';
 import { memo, useEffect, useId, useMemo, useRef, useState } from 'react';
-import { leastPotLitres } from '../../../core/bowl/potSize.ts';
+import { STIR_LINE } from '../../../core/bowl/potSize.ts';
 import { batchesOf } from '../../../core/vocabulary/blender.ts';
 import { type Grams, type Line, STAGE_LABELS, STAGES } from '../../../core/vocabulary/recipe.ts';
 import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
@@ -14,7 +14,8 @@ import { Word } from '../help/Word.tsx';
 import { TakePreparation } from '../preparations/TakePreparation.tsx';
 import { useFolded } from './folded.ts';
 import { PotSection } from './PotSection.tsx';
-import { potLayers } from './potLayers.ts';
+import { type Brim, brimOf, mlByStage, potLayers } from './potLayers.ts';
+import { linesOfStep, StepWalk } from './StepWalk.tsx';
 import { useBench } from './store.ts';
 import { type BenchView, limitMarks, lineName, type Mark } from './view.ts';
 
@@ -33,6 +34,11 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
   const later = useAfterPaint(view);
   const overLimit = useMemo(() => limitMarks(later), [later]);
   const layers = useMemo(() => potLayers(later.recipe, later.core), [later]);
+  const brim = useMemo(() => brimOf(later.recipe, later.analysis.potMl), [later]);
+  const [stepInHand, setStepInHand] = useState<string | null>(null);
+  const step = later.recipe.steps.find(({ id }) => id === stepInHand);
+  const inStep = useMemo(() => (step ? linesOfStep(step) : undefined), [step]);
+  const lit = useMemo(() => inStep && mlByStage(later.recipe, later.core, inStep), [later, inStep]);
   const toppings = later.recipe.lines.filter(({ stage }) => stage === 'bowl').length;
   const stages = STAGES.filter((stage) => recipe.lines.some((line) => line.stage === stage) || replaced.some((line) => line.stage === stage));
   const { folded } = useFolded();
@@ -41,8 +47,9 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
       <h2 className="sr-only">Pot</h2>
       {!folded && (
         <div className="shrink-0 border-b border-line px-3 pt-1">
-          <PotSection layers={layers} body={later.analysis.body.index} word={later.analysis.body.word} toppings={toppings} />
-          <p className="pb-1 text-center text-sm text-kale-soft">{potWords(later)}</p>
+          <PotSection layers={layers} body={later.analysis.body.index} word={later.analysis.body.word} toppings={toppings} brim={brim} lit={lit} />
+          <PotWords view={later} brim={brim} />
+          <StepWalk steps={later.recipe.steps} inHand={step} onTake={setStepInHand} />
         </div>
       )}
       <div className="relative min-h-0 flex-1 overflow-auto pb-2">
@@ -72,6 +79,7 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
                       <LineRow
                         line={line}
                         core={core}
+                        lit={inStep?.has(line.id) ?? false}
                         marks={[...(view.marks.get(line.id) ?? NO_MARKS), ...(overLimit.get(line.id) ?? NO_MARKS)]}
                         show={show}
                         editing={editing === line.id}
@@ -95,10 +103,27 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
   );
 });
 
-/** What is in it, the pot it wants, and how often a jug is filled. */
-function potWords({ analysis: { potMl }, needs: { blender } }: BenchView): string {
-  const batches = blender ? batchesOf(blender, potMl) : 1;
-  return `${figure(potMl / 1000)} litres, in a pot of ${leastPotLitres(potMl)} or more${batches > 1 ? `; blended in ${batches} jugs` : ''}`;
+/** What is in it, how full that makes the pot or which pot it wants, and how often a jug is filled. */
+function PotWords({ view: { analysis, needs, recipe, core }, brim }: { view: BenchView; brim: Brim }) {
+  const { potMl } = analysis;
+  const batches = needs.blender ? batchesOf(needs.blender, potMl) : 1;
+  const putIn = [...mlByStage(recipe, core).values()].reduce((sum, ml) => sum + ml, 0);
+  const full = putIn / brim.ml;
+  const pot = brim.known
+    ? `; ${figure(full * 100)} % of the pot's ${figure(brim.ml / 1000)} litres at its fullest`
+    : `, in a pot of ${figure(brim.ml / 1000)} or more`;
+  return (
+    <p className="pb-0.5 text-center text-sm text-kale-soft">
+      {figure(potMl / 1000)} litres{pot}
+      {batches > 1 && `; blended in ${batches} jugs`}
+      {brim.known && full > STIR_LINE && (
+        <>
+          {' '}
+          <State tone={full > 1 ? 'breaks' : 'check'}>{full > 1 ? 'more than it holds' : 'no room to stir'}</State>
+        </>
+      )}
+    </p>
+  );
 }
 
 const NO_MARKS: readonly Mark[] = [];
@@ -125,7 +150,7 @@ function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string)
         }}
       />{' '}
       <Button kind="chip" onClick={() => setTaking(true)}>
-        <Plus size={14} aria-hidden /> of a preparation
+        <Plus size={14} aria-hidden /> from a preparation
       </Button>
       <TakePreparation
         open={taking}
@@ -177,6 +202,8 @@ interface RowProps {
   marks: readonly Mark[];
   show: 'grams' | 'kitchen';
   editing: boolean;
+  /** The step in hand speaks of it. */
+  lit: boolean;
   onEdit: (lineId: string | null) => void;
 }
 
@@ -195,10 +222,12 @@ const Marks = ({ marks }: { marks: readonly Mark[] }) =>
 const LineRow = memo(Row, (a, b) => {
   const sameMarks =
     a.marks.length === b.marks.length && a.marks.every(({ text, tone }, at) => text === b.marks[at]?.text && tone === b.marks[at]?.tone);
-  return a.line === b.line && a.core === b.core && a.show === b.show && a.editing === b.editing && a.onEdit === b.onEdit && sameMarks;
+  return (
+    a.line === b.line && a.core === b.core && a.show === b.show && a.lit === b.lit && a.editing === b.editing && a.onEdit === b.onEdit && sameMarks
+  );
 });
 
-function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
+function Row({ line, core, marks, show, editing, lit, onEdit }: RowProps) {
   const selected = useBench((state) => state.selected === line.id);
   const select = useBench((state) => state.select);
   const takeOption = useBench((state) => state.takeOption);
@@ -218,7 +247,7 @@ function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
     <div
       ref={row}
       data-line={line.id}
-      className={`flex min-h-8 flex-wrap items-center gap-x-1.5 border-l-4 px-2 ${selected ? 'border-squash bg-squash-pale' : 'border-transparent hover:bg-oat'}`}
+      className={`flex min-h-8 flex-wrap items-center gap-x-1.5 border-l-4 px-2 ${selected ? 'border-squash bg-squash-pale' : lit ? 'border-kale bg-oat-deep' : 'border-transparent hover:bg-oat'}`}
     >
       <button
         type="button"
@@ -233,6 +262,7 @@ function Row({ line, core, marks, show, editing, onEdit }: RowProps) {
           </span>
         )}
         {line.foodId === null ? <State tone="breaks">no food: {name}</State> : name}
+        {lit && <span className="sr-only"> (in this step)</span>}
         {whole && <span className="text-sm text-kale-soft"> (divided, counted in its parts)</span>}
         {line.partOf && <span className="text-sm text-kale-soft"> (part)</span>}
         {line.eaten && line.eaten !== 'all' && (

@@ -24,7 +24,7 @@ export function FlowTests({ soupId, open, onOpenChange }: { soupId: string; open
     >
       <ol className="list-decimal pl-5 text-sm">
         <li>Measure the syringe: 10 ml, slip tip, 61.5 mm from the zero to the 10 ml line. Another one tests something else.</li>
-        <li>At the warmth it is served at: fill to 10 ml with the tip closed, open for ten seconds, close, read what is left.</li>
+        <li>At serving temperature: fill to 10 ml with the tip closed, open for ten seconds, close, read what is left.</li>
         <li>Thick ones: a fork lifted out of it, and a spoon tilted over the plate.</li>
         <li>Look for liquid that separates, pieces, skins, strings, garnish.</li>
         <li>Again after it has stood as long as it will stand: starch thins with saliva and thickens with cold. One passed test is not enough.</li>

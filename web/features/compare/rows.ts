@@ -64,7 +64,7 @@ export function compareRows(columns: readonly VersionBody[], nutrients: readonly
     ...(columns.some((version) => states(version, NOT_KNOWN) !== 'none')
       ? [textRow('notKnown', 'Not worked out when kept', columns, (version) => states(version, NOT_KNOWN))]
       : []),
-    textRow('claims', 'The figures would bear', columns, claimsOf),
+    textRow('claims', 'The figures would support', columns, claimsOf),
   ];
   return [...rows.filter(({ differs }) => differs), ...rows.filter(({ differs }) => !differs)];
 }

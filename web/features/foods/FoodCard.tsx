@@ -260,7 +260,7 @@ function Uses({ food: { id, like } }: { food: Food }) {
             {soup.versions.length > 0 && <span className="text-kale-soft"> ({soup.versions.join(', ')})</span>}
           </li>
         ))}
-        {uses.data?.length === 0 && <li className="text-kale-soft">In no soup of the house.</li>}
+        {uses.data?.length === 0 && <li className="text-kale-soft">In none of this kitchen's soups.</li>}
         <li className="text-kale-soft">
           Swaps that take its place: {replaced.length}; that bring it in: {brought.length}.
         </li>

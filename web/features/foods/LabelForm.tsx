@@ -155,7 +155,7 @@ function FormBody({ own, onSaved }: Pick<Props, 'own' | 'onSaved'>) {
             ))}
           </Select>
         </Field>
-        <NumberBox label="Grams of a millilitre, if poured" value={entry.gramsPerMl} onSet={(gramsPerMl) => set({ gramsPerMl })} />
+        <NumberBox label="Grams per millilitre, if it pours" value={entry.gramsPerMl} onSet={(gramsPerMl) => set({ gramsPerMl })} />
       </div>
       <fieldset className="grid grid-cols-2 gap-2 sm:grid-cols-4">
         <legend className="mb-1 font-semibold">Printed figures</legend>

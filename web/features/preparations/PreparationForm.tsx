@@ -83,13 +83,13 @@ export function PreparationForm({ kept, onSaved, onForget }: Props) {
         />
       </Field>
       <p id={help} className="text-sm text-kale-soft">
-        Soups that have taken of it keep their own copy: changing it here changes none of them.
+        Soups that already use it keep their own copy: changing it here changes none of them.
       </p>
       <div className="flex flex-wrap gap-4">
-        <Field label="Comes to, g (weighed)">
+        <Field label="Yield, g (weighed)">
           <NumberInput late className="w-32" value={yieldGrams} min={1} max={1e7} onValue={(value) => setYield(value ?? undefined)} />
         </Field>
-        <Field label="A bowl takes, g">
+        <Field label="Grams a bowl takes">
           <NumberInput late className="w-32" value={doseGrams} min={0.1} max={1e6} onValue={(value) => setDose(value ?? undefined)} />
         </Field>
         <Field label="Keeps chilled, days">

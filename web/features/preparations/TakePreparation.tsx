@@ -12,7 +12,7 @@ export function TakePreparation({ open, onClose, onTake }: { open: boolean; onCl
     <Dialog
       open={open}
       onOpenChange={(now) => !now && onClose()}
-      title="Take of a preparation"
+      title="Take from a preparation"
       description="What the house makes, as it is kept today."
     >
       {isError && <Notice tone="breaks">{error.message}</Notice>}

@@ -1,6 +1,8 @@
 import type { ReactNode } from 'react';
 import type { Analysis } from '../../../core/analysis/analysis.ts';
+import { lastDayOf } from '../../../core/batch/stock.ts';
 import { formatGrams } from '../../../core/food/measure.ts';
+import { REGIMES } from '../../../core/regime/regime.ts';
 import { STATION_LABELS } from '../../../core/sheet/data/tools.ts';
 import { IN_LARDER, shoppingList, type ToBuy, weighOut } from '../../../core/sheet/lists.ts';
 import type { Sheet } from '../../../core/sheet/sheet.ts';
@@ -16,7 +18,7 @@ import { useToday } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
 import { say } from '../../ui/toast.ts';
 import { PotSection } from '../bench/PotSection.tsx';
-import { potLayers } from '../bench/potLayers.ts';
+import { brimOf, potLayers } from '../bench/potLayers.ts';
 import { stockOf } from '../larder/stock.ts';
 import { Unfinished } from './Unfinished.tsx';
 
@@ -90,7 +92,7 @@ function Stations({ paper: { recipe, core, analysis, needs } }: { paper: Paper }
       </section>
       {layers.length > 0 && (
         <figure className="w-96 max-w-full">
-          <PotSection layers={layers} body={body.index} word={body.word} toppings={0} />
+          <PotSection layers={layers} body={body.index} word={body.word} toppings={0} brim={brimOf(recipe, potMl)} />
           <figcaption className="text-sm">The pot, by when things go in: {body.word} when it is done.</figcaption>
         </figure>
       )}
@@ -212,6 +214,10 @@ export function FreezerLabels({ paper, grid, madeOn }: { paper: Paper; grid: Lab
   const [columns, rows] = LABEL_GRIDS[grid];
   const holds = named(paper, 'contains');
   const checks = named(paper, 'check');
+  const { core, recipe, analysis, sheet } = paper;
+  const useBy = madeOn ? lastDayOf(madeOn, 'frozen', sheet.regime) : '________';
+  const help = core.bodyHelp(core.entriesOf(recipe, REGIMES[sheet.regime], core.shelf), analysis.potMl, core.blendedShare(recipe));
+  const { mlAPortion } = core.tomorrowOf(help, analysis.servingMl);
   return (
     <article aria-label={`Freezer labels: ${paper.sheet.title}`} className="paper rounded-xl border border-line bg-card p-5">
       <h2 className="sr-only">Freezer labels</h2>
@@ -220,12 +226,17 @@ export function FreezerLabels({ paper, grid, madeOn }: { paper: Paper; grid: Lab
         {Array.from({ length: columns * rows }, (_, at) => at).map((at) => (
           <section key={at} aria-label={`Label ${at + 1}`} className="overflow-hidden border border-dashed border-line p-2 text-[11px] leading-tight">
             <p className="truncate text-[13px] font-semibold">{paper.sheet.title}</p>
-            <p>bowls ____ · made {madeOn || '________'} · use by ________</p>
+            <p>
+              bowls ____ · made {madeOn || '________'} · use by {useBy}
+            </p>
             <p className="font-semibold">
               {holds.length > 0 ? `Contains ${holds.join(', ')}${isOpen(paper) ? ' and something not known yet' : ''}` : noneNamed(paper)}
             </p>
             {checks.length > 0 && <p>Label not read: {checks.join(', ')}</p>}
-            <p>{paper.keeping}</p>
+            <p>
+              {paper.keeping}
+              {mlAPortion > 0 && ` It is thicker when cold: ${mlAPortion} ml of liquid a portion ready.`}
+            </p>
           </section>
         ))}
       </div>
@@ -313,7 +324,7 @@ function Bought({ soup, items }: { soup: string; items: readonly ToBuy[] }) {
   );
 }
 
-/** Labels to read before it is served, to tick. */
+/** Labels to check before it is served, to tick. */
 export function LabelsToCheck({ paper }: { paper: Paper }) {
   const { labelsToCheck } = paper.sheet;
   return (

@@ -3,7 +3,7 @@ import { type ReactNode, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import { Button } from '../../ui/button.tsx';
 import { ScreenTitle } from '../../ui/screen.tsx';
-import { Notice, Waiting } from '../../ui/state.tsx';
+import { Failed, Waiting } from '../../ui/state.tsx';
 import { ChooseVersion } from './ChooseVersion.tsx';
 import { type Chosen, useChosenVersion } from './useChosenVersion.ts';
 
@@ -23,12 +23,7 @@ export function PaperFrame({ heading, beside, printable = true, choices, childre
   const { id = '' } = useParams();
   const chosen = useChosenVersion(id);
   if (chosen === null) return <Waiting>Fetching the soup ...</Waiting>;
-  if (chosen instanceof Error)
-    return (
-      <div className="p-6">
-        <Notice tone="breaks">{chosen.message}</Notice>
-      </div>
-    );
+  if (chosen instanceof Error) return <Failed error={chosen} />;
   return (
     <div className="mx-auto flex w-full max-w-5xl flex-col gap-3 p-6 max-sm:p-3 print:max-w-none print:p-0">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">

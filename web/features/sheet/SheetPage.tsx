@@ -80,7 +80,7 @@ export function SheetPage({ sheet, recipe, regimeName, kept, needs, changes }: P
             </Part>
           )}
           {labelsToCheck.length > 0 && (
-            <Part title="Labels to read before it is served">
+            <Part title="Labels to check before it is served">
               <ul>
                 {labelsToCheck.map(({ foodId, name, lookFor }) => (
                   <li key={foodId ?? name}>
@@ -94,7 +94,7 @@ export function SheetPage({ sheet, recipe, regimeName, kept, needs, changes }: P
         </div>
         <div className="flex min-w-0 flex-col gap-3 wrap-anywhere">
           <Figures sheet={sheet} />
-          <Part title="What the figures would bear">
+          <Part title="Claims the figures would support">
             <p>
               {borne.length > 0
                 ? `${borne.map(({ words: said }) => said).join(', ')}. Have it confirmed before it is printed anywhere.`

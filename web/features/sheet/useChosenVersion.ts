@@ -1,5 +1,4 @@
 /** Which version of a soup a sheet or a form is of, and under whose rules: kept in the address. */
-import { useSearchParams } from 'react-router';
 import type { SoupSummary, VersionBody } from '../../../contract/types.ts';
 import type { Difference } from '../../../core/analysis/diff.ts';
 import { REGIME_IDS, type RegimeId } from '../../../core/regime/regime.ts';
@@ -8,6 +7,7 @@ import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Recipe } from '../../../core/vocabulary/recipe.ts';
 import { useDraft, useSoup, useVersions } from '../../api/queries.ts';
 import { figure } from '../../kitchen/format.ts';
+import { useAddress } from '../../ui/useAddress.ts';
 import { lineChangeText, STATE_WORDS } from '../bench/Difference.tsx';
 
 export const DRAFT = 'draft';
@@ -29,7 +29,7 @@ export function useChosenVersion(id: string): Chosen | Error | null {
   const soup = useSoup(id);
   const versions = useVersions(id);
   const draft = useDraft(id);
-  const [params, setParams] = useSearchParams();
+  const [params, put] = useAddress();
   const failed = versions.error ?? draft.error;
   if (failed) return failed;
   if (!versions.data || !soup.data || !draft.data) return null;
@@ -45,14 +45,7 @@ export function useChosenVersion(id: string): Chosen | Error | null {
     recipe,
     needs,
     regime: REGIME_IDS.find((one) => one === params.get('rules')) ?? needs.regime ?? 'us',
-    set: (key, value) =>
-      setParams(
-        (before) => {
-          before.set(key, value);
-          return before;
-        },
-        { replace: true, flushSync: true },
-      ),
+    set: (key, value) => put((now) => now.set(key, value)),
   };
 }
 

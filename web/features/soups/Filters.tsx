@@ -42,7 +42,7 @@ export function Filters({ asked, ask, answer }: Props) {
         <div className="flex flex-wrap gap-x-4">
           {(larder.length > 0 || asked.larder) && (
             <Tick checked={asked.larder} onChange={(on) => ask({ larder: on })}>
-              takes of the larder
+              uses the larder
             </Tick>
           )}
           <Tick checked={asked.archived} onChange={(archived) => ask({ archived })}>
@@ -72,7 +72,7 @@ export function Filters({ asked, ask, answer }: Props) {
           {answer.unread.length === 0 && (
             <div className="flex flex-wrap items-center gap-x-4 text-sm text-kale-soft">
               <Tick checked={asked.checks} onChange={(checks) => ask({ checks })}>
-                also what a label or an unknown figure must tell first
+                also versions where a label or an unknown figure still has to be checked
               </Tick>
               <span>By today's foods and labels, in the bowl. Read the labels before serving.</span>
             </div>
@@ -106,7 +106,7 @@ function AskNeeds({ said, unread, onSaid }: { said: string; unread: readonly str
         Ask
       </Button>
       {said !== '' && (
-        <Button kind="quiet" aria-label="Ask for nothing" onClick={() => onSaid('')}>
+        <Button kind="quiet" aria-label="Clear the question" onClick={() => onSaid('')}>
           <X size={16} aria-hidden />
         </Button>
       )}

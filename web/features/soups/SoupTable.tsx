@@ -187,18 +187,24 @@ const Row = memo(function Row({ soup, index, measure, foodNames, onArchive, onVe
             )}
           </span>
         )}
+        <Archive soup={soup} onArchive={onArchive} className="mt-1 sm:hidden" />
       </td>
       <td className="px-3 py-2.5 whitespace-nowrap max-sm:hidden">
         {new Date(soup.updatedAt).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })}
       </td>
       <td className="px-2 py-2 whitespace-nowrap max-sm:hidden">
-        <Button kind="chip" onClick={() => onArchive(soup)} aria-label={`${soup.archived ? 'Bring back' : 'Archive'} ${soup.title}`}>
-          {soup.archived ? 'Bring back' : 'Archive'}
-        </Button>
+        <Archive soup={soup} onArchive={onArchive} />
       </td>
     </tr>
   );
 });
+
+/** On a narrow screen it stands under the versions: there is no room for a column of its own. */
+const Archive = ({ soup, onArchive, className = '' }: { soup: SoupSummary; onArchive: RowActions['onArchive']; className?: string }) => (
+  <Button kind="chip" className={className} onClick={() => onArchive(soup)} aria-label={`${soup.archived ? 'Bring back' : 'Archive'} ${soup.title}`}>
+    {soup.archived ? 'Bring back' : 'Archive'}
+  </Button>
+);
 
 const shortDay = (day: string) => new Date(`${day}T12:00:00`).toLocaleDateString(undefined, { day: 'numeric', month: 'short' });
 

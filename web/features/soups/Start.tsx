@@ -18,8 +18,8 @@ export function Start() {
   return (
     <section aria-label="Three ways in" className="flex flex-col gap-3">
       <p className="max-w-2xl">
-        No soup stands here yet. Kind Ladle reads a soup as it was written, tells what a bowl holds and which allergens are in it, and works out what
-        to change for a guest so that it is still that soup.
+        No soups here yet. Kind Ladle reads a soup as it was written, tells what a bowl holds and which allergens are in it, and works out what to
+        change for a guest so that it is still that soup.
       </p>
       <div className="grid gap-3 sm:grid-cols-3">
         <Link to="/read" className={WAY}>

@@ -23,7 +23,7 @@ export function VersionsDialog({ soup, onClose }: { soup: SoupSummary; onClose: 
       open
       onOpenChange={(open) => !open && onClose()}
       title={`Versions of ${soup.title}`}
-      description="What was kept never changes; its name may, and what is no longer wanted is put aside."
+      description="What was kept never changes; its name may, and what is no longer wanted is archived."
     >
       {failure && <Notice tone="breaks">{failure.message}</Notice>}
       <p role="status" className="text-sm text-kale-soft empty:hidden">
@@ -44,7 +44,7 @@ export function VersionsDialog({ soup, onClose }: { soup: SoupSummary; onClose: 
             />
             <p className="text-sm text-kale-soft">
               Kept on {day(version.createdAt)}. {version.reason} <TallyState version={version} />{' '}
-              {version.archived && <State tone="plain">put aside</State>}
+              {version.archived && <State tone="plain">archived</State>}
             </p>
             <div className="flex flex-wrap items-center gap-x-3 text-sm">
               <Link className="underline" to={`/soups/${soup.id}/bench?take=${version.number}`}>
@@ -63,11 +63,11 @@ export function VersionsDialog({ soup, onClose }: { soup: SoupSummary; onClose: 
               {(version.archived || standing > 1) && (
                 <Button
                   kind="chip"
-                  aria-label={`${version.archived ? 'Bring back' : 'Put aside'} version ${version.number}`}
+                  aria-label={`${version.archived ? 'Bring back' : 'Archive'} version ${version.number}`}
                   // Never disabled: a button that is loses the focus it has, and Escape with it.
                   onClick={() => label.isPending || label.mutate({ soupId: soup.id, version, name: version.name, archived: !version.archived })}
                 >
-                  {version.archived ? 'Bring back' : 'Put aside'}
+                  {version.archived ? 'Bring back' : 'Archive'}
                 </Button>
               )}
             </div>

@@ -1,12 +1,23 @@
-import { useSearchParams } from 'react-router';
 import { SOUP_SORTS } from '../../../contract/types.ts';
 import type { SoupsAsked } from '../../api/queries.ts';
+import { useAddress } from '../../ui/useAddress.ts';
 
 /** What the list shows lives in the address, so that it can be kept under a name, sent and gone back to. */
 export function useAsked() {
-  const [params, setParams] = useSearchParams();
+  const [params, put] = useAddress();
+  const asked = askedIn(params);
+  const ask = (changes: Partial<SoupsAsked>) =>
+    put((now) => {
+      const next = new URLSearchParams(queryOf({ ...askedIn(now), ...changes }));
+      for (const key of [...now.keys()]) now.delete(key);
+      for (const [key, value] of next) now.set(key, value);
+    });
+  return { asked, ask, query: queryOf(asked) };
+}
+
+function askedIn(params: URLSearchParams): SoupsAsked {
   const sort = params.get('sort');
-  const asked: SoupsAsked = {
+  return {
     q: params.get('q') ?? '',
     said: params.get('for') ?? '',
     main: params.get('main') ?? '',
@@ -15,13 +26,6 @@ export function useAsked() {
     archived: params.get('archived') === '1',
     sort: SOUP_SORTS.find((one) => one === sort) ?? 'updated',
   };
-  const ask = (changes: Partial<SoupsAsked>) =>
-    setParams(
-      new URLSearchParams(queryOf({ ...asked, ...changes })),
-      // At once, so that what is typed stands where it was typed.
-      { replace: true, flushSync: true },
-    );
-  return { asked, ask, query: queryOf(asked) };
 }
 
 /** As it stands in the address: what is not asked is not there. */

@@ -1,0 +1,148 @@
+/** What the server sends of the work in the kitchen: plans, scaled recipes, cooling. */
+import { KEEPS } from '../core/batch/entry.ts';
+import { ALLERGENS } from '../core/vocabulary/allergens.ts';
+import { STAGES } from '../core/vocabulary/recipe.ts';
+import { boolean, list, number, object, ref, string } from './shapes.ts';
+
+const batches = { anyOf: [object({ count: number, mlEach: number }), { type: 'null' }] };
+const task = object(
+  {
+    id: string,
+    stepId: string,
+    soup: number,
+    label: string,
+    start: number,
+    end: number,
+    handsOn: boolean,
+    resources: list({ enum: ['cook', 'ring', 'oven', 'blender'] }),
+    assumed: { const: true },
+    pinned: { const: true },
+  },
+  ['stepId', 'soup', 'assumed', 'pinned'],
+);
+const container = object({ depthCm: number, covered: boolean, air: { enum: ['still', 'moving', 'iceBath'] } });
+
+export const PLAN = object(
+  {
+    tasks: list(task),
+    startAt: string,
+    makespanMin: number,
+    bound: number,
+    optimal: boolean,
+    batches,
+    batchesOf: list(batches),
+    cooling: {
+      anyOf: [object({ container, toCelsius: number, minutes: { type: ['number', 'null'] }, message: string }), { type: 'null' }],
+    },
+    lesson: object({
+      work: list(object({ seat: string, tasks: list(object({ id: string, label: string, tags: list(string), minutes: number })), minutes: number })),
+      ready: list(object({ id: string, label: string, minutes: number, grams: number })),
+      takes: number,
+      fits: boolean,
+      would: list(string),
+    }),
+    notes: list(object({ code: string, message: string, soup: number, stepIds: list(string) }, ['soup', 'stepIds'])),
+  },
+  ['batchesOf', 'lesson'],
+);
+
+export const SCALED = object({ recipe: ref('Recipe'), notes: list(object({ code: string, lineIds: list(string), message: string })) });
+
+const verdict = { enum: ['passes', 'fails', 'open'] };
+export const COOLING = object(
+  {
+    verdict,
+    stages: list(object({ from: number, to: number, withinMin: number, tookMin: { type: ['number', 'null'] }, verdict })),
+    predicted: list(object({ minutes: number, celsius: number })),
+    advice: list(string),
+    source: string,
+  },
+  ['predicted'],
+);
+
+export const PORTIONS = object({
+  id: string,
+  batchId: string,
+  soupId: string,
+  title: string,
+  version: { type: ['number', 'null'] },
+  count: number,
+  left: number,
+  grams: number,
+  keep: { enum: [...KEEPS] },
+  madeOn: string,
+  useBy: string,
+  past: boolean,
+  contains: list({ enum: [...ALLERGENS] }),
+  checks: list({ enum: [...ALLERGENS] }),
+});
+export const BATCH_BEGUN = object({ id: string, startedAt: string, recipe: ref('Recipe') });
+export const BATCH_SUMMARY = object({
+  id: string,
+  soupId: string,
+  title: string,
+  version: { type: ['number', 'null'] },
+  servings: number,
+  startedAt: string,
+  entries: number,
+  portioned: number,
+  lastAt: string,
+});
+export const BATCH = object(
+  {
+    id: string,
+    soupId: string,
+    version: { type: ['number', 'null'] },
+    recipe: ref('Recipe'),
+    needs: { type: 'object' },
+    startedAt: string,
+    entries: list({ type: 'object' }),
+    revision: number,
+    actual: object({ recipe: ref('Recipe'), analysis: ref('Analysis') }),
+    cooling: COOLING,
+    portions: list(PORTIONS),
+  },
+  ['cooling'],
+);
+
+export const DEVICE = object({ id: string, kind: { enum: ['scale', 'probe'] }, name: string, simulated: boolean });
+export const DEVICE_READING = object(
+  { at: string, value: number, unit: { enum: ['g', 'C'] }, stable: boolean, fault: { enum: ['flatBattery', 'disconnected', 'overRange'] } },
+  ['fault'],
+);
+
+export const GROUP = object({
+  id: string,
+  name: string,
+  guests: list(object({ seat: string, needs: { type: 'object' }, bowls: number, days: list(string) }, ['bowls', 'days'])),
+  revision: number,
+  updatedAt: string,
+});
+
+const stage = { enum: [...STAGES, null] };
+const putIn = object({ lineId: string, foodId: { type: ['string', 'null'] }, grams: number });
+export const POTS = object({
+  pots: list(
+    object({
+      seats: list(string),
+      bowls: number,
+      recipe: ref('Recipe'),
+      analysis: ref('Analysis'),
+      changes: list(
+        object({
+          lineId: { type: ['string', 'null'] },
+          from: { anyOf: [object({ foodId: { type: ['string', 'null'] }, grams: number }), { type: 'null' }] },
+          to: list(putIn),
+        }),
+      ),
+      splitAt: stage,
+      kettle: number,
+    }),
+  ),
+  base: object({ lineIds: list(string), stage }),
+  unserved: list(object({ seat: string, clash: object({ needs: list(ref('Need')), why: string }) })),
+  optimal: boolean,
+  bound: number,
+  order: list(number),
+  explains: list(string),
+});

@@ -1,0 +1,364 @@
+/**
+ * The fewest pots for a table: guests whose needs can be met by one soup share it; pots share a base for as long as what goes in suits all,
+ * and toppings are a matter of the bowl. Which needs go together is asked of the same search that adapts one soup, so that every pot is a
+ * plan of its own, proven as those are.
+ */
+import { type AnalyseOptions, analyse } from '../analysis/analysis.ts';
+import type { Shelf } from '../food/shelf.ts';
+import type { RegimeId } from '../regime/regime.ts';
+import { adapt, closestPlans } from '../swap/adapt.ts';
+import { needRefs } from '../swap/need.ts';
+import type { NeedRef, Needs } from '../swap/needs.ts';
+import type { Plan } from '../swap/plan.ts';
+import { methodOf } from '../swap/steps.ts';
+import { countedLines, type Line, type Recipe, STAGES, type Stage } from '../vocabulary/recipe.ts';
+import { differAt, gramsABowl, isAlike } from './differ.ts';
+import { explained } from './explain.ts';
+import { mergeNeeds } from './merge.ts';
+import { partition } from './partition.ts';
+import type { Guest, Pot, PotChange, PotsReply, PotsRequest } from './types.ts';
+
+const DEFAULT_TIME_MS = 30_000;
+const ALTERNATIVES = 4;
+/** Share of the time for who eats with whom; the rest is for parting as late as can be. */
+const FOR_SHARING = 0.6;
+const OUT_OF_TIME = 'there was no time left to look for a plan; give it longer, or fewer needs at once';
+const stageAt = (stage: Stage): number => STAGES.indexOf(stage);
+const BOWL = stageAt('bowl');
+
+/** Guests who need the same. */
+interface NeedSet {
+  needs: Needs;
+  guests: Guest[];
+  bowls: number;
+}
+
+const bowlsOf = (guests: readonly Guest[]): number => guests.reduce((sum, { bowls = 1 }) => sum + bowls, 0);
+const sorted = (value: unknown): unknown =>
+  Array.isArray(value)
+    ? value.map(sorted)
+    : value && typeof value === 'object'
+      ? Object.fromEntries(
+          Object.entries(value)
+            .filter(([, one]) => one !== undefined)
+            .sort(([a], [b]) => (a < b ? -1 : 1))
+            .map(([key, one]) => [key, sorted(one)]),
+        )
+      : value;
+
+/** Asks each question of the search once. */
+class Asking {
+  private readonly known = new Map<string, Plan[]>();
+  isLate = false;
+
+  constructor(
+    private readonly regime: RegimeId | undefined,
+    readonly shelf: Shelf,
+    private readonly now: () => number,
+    private deadline: number,
+  ) {}
+
+  get left(): number {
+    return this.deadline - this.now();
+  }
+
+  /** Work that is to leave time for what comes after it: it has this share of what is left. */
+  within<T>(share: number, work: () => T): T {
+    const { deadline, isLate } = this;
+    this.deadline = this.now() + this.left * share;
+    const done = work();
+    this.deadline = deadline;
+    this.isLate = isLate || this.left <= 0;
+    return done;
+  }
+
+  plans(recipe: Recipe, needs: Needs, plans = 1): Plan[] {
+    const key = JSON.stringify([recipe.lines, sorted(needs), plans]);
+    const found = this.known.get(key);
+    if (found) return found;
+    if (this.left <= 0) {
+      this.isLate = true;
+      return [];
+    }
+    const request = { recipe, needs: { ...(this.regime ? { regime: this.regime } : {}), ...needs }, plans, timeLimitMs: Math.max(1, this.left) };
+    const result = closestPlans(request, this.shelf, { now: this.now });
+    if (result.timedOut && result.plans.length === 0) this.isLate = true;
+    this.known.set(key, result.plans);
+    return result.plans;
+  }
+}
+
+const isTopping = ({ stage }: Line): boolean => stage === 'bowl';
+const withoutToppings = (recipe: Recipe): Recipe =>
+  withLines(
+    recipe,
+    recipe.lines.filter((line) => !isTopping(line)),
+  );
+
+/** Steps speak of lines that are there. */
+function withLines(recipe: Recipe, lines: Line[]): Recipe {
+  const there = new Set(lines.map(({ id }) => id));
+  return {
+    ...recipe,
+    lines,
+    steps: recipe.steps.map(({ mentions: _, ...step }) => ({ ...step, ...(step.uses ? { uses: step.uses.filter((id) => there.has(id)) } : {}) })),
+  };
+}
+
+/** `needs` of a soup with these of its lines as they stand; null where one that has to stay is gone from it. */
+function keeping(needs: Needs, held: readonly Line[], soup: Recipe): Needs | null {
+  const there = new Set(soup.lines.map(({ id }) => id));
+  if (needs.keepLines?.some((id) => !there.has(id))) return null;
+  const keepLines = [...new Set([...(needs.keepLines ?? []), ...held.map(({ id }) => id)])];
+  return { ...needs, ...(keepLines.length > 0 ? { keepLines } : {}) };
+}
+
+/** One soup below the bowl, and what each set of needs has on top. */
+interface Kettle {
+  sets: NeedSet[];
+  /** By set, its bowl; for the bowls of the recipe it began with. */
+  bowls: Recipe[];
+  distance: number;
+}
+
+export function potsFor(
+  { recipe, regime, guests, mostPots, timeLimitMs = DEFAULT_TIME_MS }: PotsRequest,
+  shelf: Shelf,
+  now: () => number,
+): PotsReply {
+  const asking = new Asking(regime, shelf, now, now() + timeLimitMs);
+  const sets = needSets(guests);
+  const unserved: PotsReply['unserved'] = [];
+  const servable = sets.filter((set) => {
+    if (kettleOf([set], recipe, asking)) return true;
+    // What was not looked for in time is no clash.
+    const clash = asking.isLate ? { needs: needRefs(set.needs), why: OUT_OF_TIME } : clashOf(recipe, set.needs, regime, shelf, now);
+    unserved.push(...set.guests.map(({ seat }) => ({ seat, clash })));
+    return false;
+  });
+  const sharing = { kettleOf: (some: readonly NeedSet[]) => kettleOf(some, recipe, asking), isOver: () => asking.isLate };
+  const { kettles, left, optimal, bound } = asking.within(FOR_SHARING, () => partition(servable, sharing, mostPots));
+  for (const { guests: those, needs } of left)
+    for (const { seat } of those)
+      unserved.push({
+        seat,
+        clash: {
+          needs: needRefs(needs),
+          why: `at most ${mostPots} ${mostPots === 1 ? 'pot was' : 'pots were'} asked for, and ${optimal ? 'these needs do not go into one of them' : 'no place for these needs was found in one of them'}`,
+        },
+      });
+  const late = splitLate(kettles, recipe, asking);
+  const pots = late.flatMap((kettle, at) => potsOf(kettle, at, recipe, regime, shelf));
+  const parted = withSplits(pots);
+  const base = baseOf(parted);
+  const order = parted
+    .map((pot, at) => ({ at, strict: avoidedBy(pot, guests), holds: pot.analysis.allergens.filter(({ state }) => state === 'contains').length }))
+    .sort((a, b) => b.strict - a.strict || a.holds - b.holds || a.at - b.at)
+    .map(({ at }) => at);
+  const isProven = optimal && !unserved.some(({ clash }) => clash.why === OUT_OF_TIME);
+  return {
+    pots: parted,
+    base,
+    unserved,
+    optimal: isProven,
+    bound,
+    order,
+    explains: explained({ pots: parted, base, unserved, order, optimal: isProven, isLate: asking.isLate, guests, shelf }),
+  };
+}
+
+function needSets(guests: readonly Guest[]): NeedSet[] {
+  const sets = new Map<string, NeedSet>();
+  for (const guest of guests) {
+    const key = JSON.stringify(sorted(guest.needs));
+    const set = sets.get(key) ?? { needs: guest.needs, guests: [], bowls: 0 };
+    set.guests.push(guest);
+    set.bowls = bowlsOf(set.guests);
+    sets.set(key, set);
+  }
+  return [...sets.values()];
+}
+
+const avoidedBy = ({ seats }: Pot, guests: readonly Guest[]): number =>
+  new Set(guests.filter(({ seat }) => seats.includes(seat)).flatMap(({ needs }) => [...(needs.allergens ?? []), ...(needs.diets ?? [])])).size;
+
+function clashOf(recipe: Recipe, needs: Needs, regime: RegimeId | undefined, shelf: Shelf, now: () => number): { needs: NeedRef[]; why: string } {
+  const { clash } = adapt({ recipe, needs: { ...(regime ? { regime } : {}), ...needs }, plans: 1, timeLimitMs: 5000 }, shelf, { now });
+  return { needs: clash?.needs.length ? clash.needs : needRefs(needs), why: 'no plan of this soup meets them together' };
+}
+
+/** Toppings are no part of the pot; needs that name them are the bowl's. */
+function belowOf({ keepLines, ...needs }: Needs, toppings: readonly Line[]): Needs {
+  const kept = keepLines?.filter((id) => !toppings.some((line) => line.id === id)) ?? [];
+  return { ...needs, ...(kept.length > 0 ? { keepLines: kept } : {}) };
+}
+
+/** The soup of a plan with these lines behind its own, its method written for them. */
+function grown(from: Recipe, original: Recipe, lines: Line[], shelf: Shelf): Recipe {
+  const written = from.asWritten
+    ? { ...from.asWritten, lines: original.lines, steps: original.steps }
+    : { lines: original.lines, steps: original.steps, works: [] };
+  const steps = original.steps.length > 0 ? methodOf(written, lines, shelf) : [];
+  return { ...withLines({ ...from, steps }, lines), ...(from.asWritten ? { asWritten: written } : {}) };
+}
+
+/** A soup below the bowl that suits all of them, and toppings for each; null where there is none. */
+function kettleOf(sets: readonly NeedSet[], recipe: Recipe, asking: Asking): Kettle | null {
+  const toppings = recipe.lines.filter(isTopping);
+  if (toppings.length > 0) {
+    const below = mergeNeeds(sets.map(({ needs }) => belowOf(needs, toppings)));
+    const [pot] = below ? asking.plans(withoutToppings(recipe), below) : [];
+    const bowls = pot && topped(sets, pot.recipe, recipe, asking);
+    if (pot && bowls) return { sets: [...sets], bowls, distance: pot.distance };
+  }
+  const merged = mergeNeeds(sets.map(({ needs }) => needs));
+  const [plan] = merged ? asking.plans(recipe, merged) : [];
+  return plan ? { sets: [...sets], bowls: sets.map(() => plan.recipe), distance: plan.distance } : null;
+}
+
+/** By set, the pot with what goes on top for it; null where a set has no bowl of this pot. */
+function topped(sets: readonly NeedSet[], pot: Recipe, original: Recipe, asking: Asking): Recipe[] | null {
+  const toppings = original.lines.filter(isTopping);
+  const full = grown(pot, original, [...pot.lines, ...toppings], asking.shelf);
+  const bowls: Recipe[] = [];
+  for (const { needs } of sets) {
+    const asked = keeping(needs, pot.lines, full);
+    const plan = asked ? asking.plans(full, asked)[0] : undefined;
+    const part = plan && differAt(withoutToppings(plan.recipe), pot);
+    if (!plan || part !== null) return null;
+    bowls.push(plan.recipe);
+  }
+  return bowls;
+}
+
+/** The same kettles with a shared base that is left as late as their needs allow: tried from the bowl back to the simmer. */
+function splitLate(kettles: readonly Kettle[], recipe: Recipe, asking: Asking): Kettle[] {
+  if (kettles.length < 2) return [...kettles];
+  const toppings = recipe.lines.filter(isTopping);
+  const bare = withoutToppings(recipe);
+  const merged = kettles.map(({ sets }) => mergeNeeds(sets.map(({ needs }) => belowOf(needs, toppings))));
+  if (merged.some((needs) => needs === null)) return [...kettles];
+  const sources = [
+    recipe,
+    ...kettles.map(({ bowls }) => bowls[0] as Recipe),
+    ...merged.flatMap((needs) => asking.plans(bare, needs as Needs, ALTERNATIVES).map((plan) => plan.recipe)),
+  ].map(withoutToppings);
+  const tried = new Set<string>();
+  for (let stage = BOWL; stage >= 1; stage--)
+    for (const from of sources) {
+      const held = from.lines.filter((line) => stageAt(line.stage) < stage);
+      // What was put in later and is now put in earlier, or the other way, is no base.
+      const moved = held.some((line) => {
+        const was = recipe.lines.find(({ id }) => id === (line.replaces ?? line.id));
+        return !was || stageAt(was.stage) >= stage;
+      });
+      const key = `${stage} ${JSON.stringify(held.map(({ foodId, grams }) => [foodId, grams?.best]))}`;
+      if (held.length === 0 || moved || tried.has(key)) continue;
+      tried.add(key);
+      const trunk = grown(from, recipe, [...held, ...bare.lines.filter((line) => stageAt(line.stage) >= stage)], asking.shelf);
+      const pots = merged.map((needs) => {
+        const asked = keeping(needs as Needs, held, trunk);
+        return asked ? asking.plans(trunk, asked, ALTERNATIVES).find((plan) => leavesAt(plan.recipe, trunk) >= stage) : undefined;
+      });
+      if (pots.some((plan) => plan === undefined)) continue;
+      const bowls = pots.map((plan, at) => {
+        const { sets } = kettles[at] as Kettle;
+        const pot = (plan as Plan).recipe;
+        return toppings.length > 0 ? topped(sets, pot, recipe, asking) : sets.map(() => pot);
+      });
+      if (bowls.some((list) => list === null)) continue;
+      return kettles.map((kettle, at) => ({ ...kettle, bowls: bowls[at] as Recipe[] }));
+    }
+  return [...kettles];
+}
+
+const leavesAt = (a: Recipe, b: Recipe): number => {
+  const stage = differAt(a, b);
+  return stage === null ? STAGES.length : stageAt(stage);
+};
+
+/** A kettle's pots: one for all who have the same on top. */
+function potsOf({ sets, bowls }: Kettle, kettle: number, original: Recipe, regime: RegimeId | undefined, shelf: Shelf): Omit<Pot, 'splitAt'>[] {
+  const alike: { recipe: Recipe; sets: NeedSet[] }[] = [];
+  sets.forEach((set, at) => {
+    const recipe = bowls[at] as Recipe;
+    const same = alike.find((one) => differAt(one.recipe, recipe) === null);
+    if (same) same.sets.push(set);
+    else alike.push({ recipe, sets: [set] });
+  });
+  return alike.map(({ recipe, sets: own }) => {
+    const guests = own.flatMap((set) => set.guests);
+    const bowlCount = bowlsOf(guests);
+    const cooked = forBowls(recipe, bowlCount);
+    const needs = mergeNeeds(own.map((set) => set.needs)) ?? {};
+    const options: AnalyseOptions = {
+      ...(regime ? { regime } : {}),
+      ...(needs.coconutIsTreeNut ? { coconutIsTreeNut: true } : {}),
+      ...(needs.chestnutIsTreeNut ? { chestnutIsTreeNut: true } : {}),
+    };
+    return {
+      seats: guests.map(({ seat }) => seat),
+      bowls: bowlCount,
+      recipe: cooked,
+      analysis: analyse(cooked, options, shelf),
+      changes: changesOf(original, cooked),
+      kettle,
+    };
+  });
+}
+
+/** So many bowls of it: pots of one base are one pot until they part, so that what a bowl holds stays the same. */
+function forBowls(recipe: Recipe, bowls: number): Recipe {
+  const by = bowls / (recipe.servings ?? bowls);
+  const scaled = (line: Line): Line =>
+    line.perBowl || !line.grams ? line : { ...line, grams: { best: line.grams.best * by, low: line.grams.low * by, high: line.grams.high * by } };
+  const { servingGrams: _, asWritten, measuredYieldGrams, yieldMl, ...rest } = recipe;
+  return {
+    ...rest,
+    servings: bowls,
+    lines: recipe.lines.map(scaled),
+    ...(measuredYieldGrams === undefined ? {} : { measuredYieldGrams: measuredYieldGrams * by }),
+    ...(yieldMl === undefined ? {} : { yieldMl: yieldMl * by }),
+    ...(asWritten ? { asWritten: { ...asWritten, lines: asWritten.lines.map(scaled) } } : {}),
+  };
+}
+
+/** What differs from the original, a bowl against a bowl; in grams of this pot. */
+function changesOf(original: Recipe, pot: Recipe): PotChange[] {
+  const by = (pot.servings ?? 1) / (original.servings ?? 1);
+  const toOf = ({ id, foodId, grams }: Line) => ({ lineId: id, foodId, grams: grams?.best ?? 0 });
+  const changes = countedLines(original).flatMap((line): PotChange[] => {
+    const same = pot.lines.find(({ id }) => id === line.id);
+    const from = { foodId: line.foodId, grams: (line.grams?.best ?? 0) * (line.perBowl ? 1 : by) };
+    if (same && same.foodId === line.foodId && isAlike(gramsABowl(original, line), gramsABowl(pot, same))) return [];
+    const instead = same ? [same] : pot.lines.filter(({ replaces }) => replaces === line.id);
+    return [{ lineId: line.id, from, to: instead.map(toOf) }];
+  });
+  const known = new Set(original.lines.map(({ id }) => id));
+  const added = pot.lines.filter(({ id, replaces }) => !known.has(id) && (replaces === undefined || !known.has(replaces)));
+  return [...changes, ...added.map((line): PotChange => ({ lineId: null, from: null, to: [toOf(line)] }))];
+}
+
+/** Where each leaves the others; the first of those that leave none has none. */
+function withSplits(pots: readonly Omit<Pot, 'splitAt'>[]): Pot[] {
+  return pots.map((pot, at) => {
+    const parts = pots.flatMap((other, place) => (place === at ? [] : [leavesAt(pot.recipe, other.recipe)]));
+    const first = Math.min(...parts, STAGES.length);
+    return { ...pot, splitAt: STAGES[first] ?? null };
+  });
+}
+
+function baseOf(pots: readonly Pot[]): PotsReply['base'] {
+  const [first] = pots;
+  if (!first) return { lineIds: [], stage: null };
+  const until = pots.length === 1 ? STAGES.length : Math.min(...pots.map(({ splitAt }) => (splitAt === null ? STAGES.length : stageAt(splitAt))));
+  const shared = countedLines(first.recipe).filter((line) => {
+    if (stageAt(line.stage) >= Math.min(until, BOWL) || !line.grams) return false;
+    return pots.every(({ recipe }) => {
+      const same = recipe.lines.find(({ id }) => id === line.id);
+      return same?.foodId === line.foodId && isAlike(gramsABowl(first.recipe, line), gramsABowl(recipe, same));
+    });
+  });
+  const last = Math.max(-1, ...shared.map(({ stage }) => stageAt(stage)));
+  return { lineIds: shared.map(({ id }) => id), stage: STAGES[last] ?? null };
+}

@@ -1,0 +1,52 @@
+/** Who eats, and the pots that serve them. */
+import type { Analysis } from '../analysis/analysis.ts';
+import type { RegimeId } from '../regime/regime.ts';
+import type { NeedRef, Needs } from '../swap/needs.ts';
+import type { Recipe, Stage } from '../vocabulary/recipe.ts';
+
+export interface Guest {
+  seat: string;
+  needs: Needs;
+  bowls?: number | undefined;
+}
+
+export interface PotsRequest {
+  recipe: Recipe;
+  regime?: RegimeId | undefined;
+  guests: readonly Guest[];
+  mostPots?: number | undefined;
+  timeLimitMs?: number | undefined;
+}
+
+export interface PotChange {
+  lineId: string | null;
+  from: { foodId: string | null; grams: number } | null;
+  to: { lineId: string; foodId: string | null; grams: number }[];
+}
+
+export interface Pot {
+  seats: string[];
+  bowls: number;
+  /** For its own bowls. */
+  recipe: Recipe;
+  analysis: Analysis;
+  /** Against the original, for its own bowls. */
+  changes: PotChange[];
+  /** The stage at which it leaves the shared base; null where it leaves none. */
+  splitAt: Stage | null;
+  /** Pots of one kettle differ in what goes on top only. */
+  kettle: number;
+}
+
+export interface PotsReply {
+  pots: Pot[];
+  /** What every pot has alike, and the last stage of it. */
+  base: { lineIds: string[]; stage: Stage | null };
+  unserved: { seat: string; clash: { needs: NeedRef[]; why: string } }[];
+  /** No fewer kettles do. */
+  optimal: boolean;
+  bound: number;
+  /** Places of the pots in the order of work: the strictest first. */
+  order: number[];
+  explains: string[];
+}

@@ -1,0 +1,34 @@
+/** Groups of guests and the pots that serve them, over HTTP. */
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { GroupBody, NewGroup } from '../../contract/types.ts';
+import type { PotsReply, PotsRequest } from '../../core/group/types.ts';
+import { ask } from './client.ts';
+
+const GROUPS = ['groups'] as const;
+
+export const useGroups = () =>
+  useQuery({
+    queryKey: GROUPS,
+    queryFn: ({ signal }) => ask<{ groups: GroupBody[] }>('GET', '/api/groups', undefined, signal).then(({ groups }) => groups),
+  });
+
+/** Without an id it is added; with one it is changed. */
+export function useSaveGroup() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, revision, ...group }: NewGroup & { id?: string; revision?: number }) =>
+      id === undefined ? ask<GroupBody>('POST', '/api/groups', group) : ask<GroupBody>('PUT', `/api/groups/${id}`, { ...group, revision }),
+    onSettled: () => client.invalidateQueries({ queryKey: GROUPS }),
+  });
+}
+
+export function useDropGroup() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => ask('DELETE', `/api/groups/${id}`, {}),
+    onSettled: () => client.invalidateQueries({ queryKey: GROUPS }),
+  });
+}
+
+/** Asked with a press: a table with many needs takes a while. */
+export const usePots = () => useMutation({ mutationFn: (request: PotsRequest) => ask<PotsReply>('POST', '/api/pots', request) });
