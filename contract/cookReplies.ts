@@ -1,6 +1,8 @@
 /** What the server sends of the work in the kitchen: plans, scaled recipes, cooling. */
 import { KEEPS } from '../core/batch/entry.ts';
+import { MEASURE_KEYS } from '../core/spread/measures.ts';
 import { ALLERGENS } from '../core/vocabulary/allergens.ts';
+import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import { STAGES } from '../core/vocabulary/recipe.ts';
 import { boolean, list, number, object, ref, string } from './shapes.ts';
 
@@ -145,4 +147,20 @@ export const POTS = object({
   bound: number,
   order: list(number),
   explains: list(string),
+});
+
+const swapped = { lineId: { type: ['string', 'null'] }, swapId: { type: ['string', 'null'] } };
+const measure = object({ key: { enum: MEASURE_KEYS }, name: string, unit: string, better: { enum: ['low', 'high'] } });
+export const SPREAD = object({
+  points: list(object({ choices: list(object(swapped)), measures: { type: 'object', additionalProperties: number } })),
+  front: list(number),
+  total: number,
+  sampled: boolean,
+  sentence: string,
+  measures: list(measure),
+  combinations: number,
+  looked: number,
+  effects: { type: 'object', additionalProperties: list(object({ ...swapped, name: string, by: number })) },
+  atLeast: list({ enum: MEASURE_KEYS }),
+  leftOut: list(object({ lineId: string, swapId: string, nutrients: list({ enum: NUTRIENTS }) })),
 });

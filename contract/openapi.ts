@@ -1,7 +1,7 @@
 /** openapi.json, 3.1: request bodies from the Joi schemas, replies by hand, every problem code in one table. */
 import type { ObjectSchema } from 'joi';
 import { COMPONENTS } from './components.ts';
-import { BATCH, BATCH_BEGUN, BATCH_SUMMARY, COOLING, DEVICE, DEVICE_READING, GROUP, PLAN, PORTIONS, POTS, SCALED } from './cookReplies.ts';
+import { BATCH, BATCH_BEGUN, BATCH_SUMMARY, COOLING, DEVICE, DEVICE_READING, GROUP, PLAN, PORTIONS, POTS, SCALED, SPREAD } from './cookReplies.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { PROBLEMS } from './problems.ts';
 import {
@@ -36,6 +36,7 @@ import {
   scaleSchema,
   settingsSchema,
   sheetSchema,
+  spreadSchema,
   takeSchema,
   versionLabelSchema,
   viewSchema,
@@ -179,6 +180,7 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     put: { summary: 'Change a group', body: changeGroupSchema, reply: GROUP },
     delete: { summary: 'Forget a group', reply: object({ gone: { const: true } }) },
   },
+  '/api/spread': { post: { summary: 'What could be cooked, by two measures, and the best trade-offs', body: spreadSchema, reply: SPREAD } },
   '/api/pots': { post: { summary: 'The fewest pots for a table, with a shared base', body: potsSchema, reply: POTS } },
   '/api/devices': { get: { summary: 'Scales and probes', reply: list(DEVICE) } },
   '/api/devices/{id}': { post: { summary: 'Drive a simulated device', body: deviceSchema, reply: DEVICE_READING } },

@@ -44,6 +44,7 @@ export const PROBLEMS = {
   'batch.unknown': { status: 422, title: 'An entry names what the batch has not' },
   'batch.entryDiffers': { status: 409, title: 'An entry with this id says something else' },
   'group.seat': { status: 422, title: 'A seat is a code and nothing by which somebody is known' },
+  'spread.noPrices': { status: 422, title: 'This kitchen has no prices' },
   'plan.cannot': { status: 422, title: 'The kitchen lacks what a step needs' },
   'version.unreadable': { status: 500, title: 'A kept version cannot be read' },
   'server.error': { status: 500, title: 'Something went wrong here' },

@@ -12,6 +12,7 @@ import { AIRS } from '../core/plan/slab.ts';
 import { isDay } from '../core/quantity/day.ts';
 import { SYSTEMS } from '../core/quantity/units.ts';
 import { REGIME_IDS } from '../core/regime/regime.ts';
+import { MEASURE_KEYS, MOST_SENT } from '../core/spread/measures.ts';
 import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
 import { BLENDER_KINDS } from '../core/vocabulary/blender.ts';
 import { CATEGORIES } from '../core/vocabulary/category.ts';
@@ -162,6 +163,12 @@ export const needsSchema = Joi.object({
   weights: Joi.object({ closeness: weight, changes: weight, work: weight, cost: weight, flavour: weight, wholeFoods: weight }),
 });
 
+export const spreadSchema = Joi.object({
+  recipe: recipeSchema.required(),
+  needs: needsSchema.required(),
+  measures: Joi.array().length(2).unique().items(oneOf(MEASURE_KEYS)),
+  most: Joi.number().integer().min(1).max(MOST_SENT),
+});
 export const analyseSchema = Joi.object({ recipe: recipeSchema.required(), ...rules, saltBand: oneOf(SALT_BAND_IDS) });
 export const sheetSchema = Joi.object({ recipe: recipeSchema.required(), needs: needsSchema, regime: oneOf(REGIME_IDS), original: recipeSchema });
 /** An instant, ISO 8601 with its clock: '2027-03-06T18:30:00.000Z'. */

@@ -12,6 +12,7 @@ await build({
     sheetWorker: 'server/workers/sheetWorker.ts',
     planWorker: 'server/workers/planWorker.ts',
     potsWorker: 'server/workers/potsWorker.ts',
+    spreadWorker: 'server/workers/spreadWorker.ts',
   },
   outdir: 'dist/server',
   bundle: true,

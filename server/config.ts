@@ -11,7 +11,7 @@ export interface Config {
   /** Folder of the built web application; null serves the API alone. */
   webRoot: string | null;
   /** Scripts of the threads that adapt and read. */
-  workers: { adapt: string; read: string; sheet: string; plan: string; pots: string };
+  workers: { adapt: string; read: string; sheet: string; plan: string; pots: string; spread: string };
   loadDemo: boolean;
   /** Where the kitchen's wall clock stands: an IANA name. */
   zone: string;
@@ -46,6 +46,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
       sheet: join(here, 'sheetWorker.js'),
       plan: join(here, 'planWorker.js'),
       pots: join(here, 'potsWorker.js'),
+      spread: join(here, 'spreadWorker.js'),
     },
     loadDemo: env.KIND_LADLE_DEMO === '1',
     zone: Intl.DateTimeFormat().resolvedOptions().timeZone,

@@ -195,6 +195,7 @@ test('a search that waits too long or a kitchen that closes is 503', async () =>
       read: () => Promise.reject(new Problem('server.busy', 'Other texts are waiting.')),
       pots: () => Promise.reject(new Problem('server.busy', 'Other tables are waiting.')),
       plan: () => Promise.reject(new Problem('server.busy', 'Other plans are waiting.')),
+      spread: () => Promise.reject(new Problem('server.busy', 'Other spreads are waiting.')),
       sheet: () => Promise.reject(new Problem('server.busy', 'Other sheets are waiting.')),
       close: async () => {},
     },

@@ -13,6 +13,7 @@ const Help = lazy(async () => ({ default: (await import('./features/help/Help.ts
 const Read = lazy(async () => ({ default: (await import('./routes/read.tsx')).Read }));
 const Bench = lazy(async () => ({ default: (await import('./routes/bench.tsx')).Bench }));
 const Compare = lazy(async () => ({ default: (await import('./routes/compare.tsx')).Compare }));
+const SpreadScreen = lazy(async () => ({ default: (await import('./routes/spread.tsx')).SpreadScreen }));
 const SheetScreen = lazy(async () => ({ default: (await import('./routes/sheet.tsx')).SheetScreen }));
 const CookScreen = lazy(async () => ({ default: (await import('./routes/cook.tsx')).CookScreen }));
 const BatchesScreen = lazy(async () => ({ default: (await import('./routes/batches.tsx')).BatchesScreen }));
@@ -77,6 +78,7 @@ export function App() {
               <Route path="/read" element={<Read />} />
               <Route path="/soups/:id/bench" element={<Bench />} />
               <Route path="/soups/:id/compare" element={<Compare />} />
+              <Route path="/soups/:id/spread" element={<SpreadScreen />} />
               <Route path="/soups/:id/sheet" element={<SheetScreen />} />
               <Route path="/soups/:id/plan" element={<PlanScreen />} />
               <Route path="/soups/:id/cook" element={<CookScreen />} />

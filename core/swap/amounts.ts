@@ -40,7 +40,8 @@ export function distanceAt(model: Model, choice: readonly Option[], grams: reado
   return closeness(model, traitsAt(model, choice, grams)) + pulls + changes;
 }
 
-function closeness({ terms, original }: Model, traits: Float64Array): number {
+/** How far traits are from the original by the terms of the objective, before any cost of the changes. */
+export function closeness({ terms, original }: Model, traits: Float64Array): number {
   let sum = 0;
   for (const { at: trait, weight, side } of terms) {
     const off = at(traits, trait) - at(original, trait);

@@ -9,7 +9,7 @@ import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Recipe } from '../vocabulary/recipe.ts';
 import { cautious, contribution, isNote, isTint, type Place, type StayedFoods } from './contribution.ts';
 import type { Model, Side, Slot, Term } from './model.ts';
-import { type Asked, type Need, ofKind } from './need.ts';
+import { type Asked, type Need, type NeedOf, ofKind } from './need.ts';
 import { DEFAULT_WEIGHTS, OBJECTIVE, type ObjectiveTerm, PER_ML, type TintTrait, type TraitName } from './objective.ts';
 import { withReasons } from './reasons.ts';
 import { type Bounds, rowsOf } from './rows.ts';
@@ -33,6 +33,10 @@ export interface ModelInput {
   priceOf?: (foodId: string) => number | undefined;
   /** Every option of every line, whether or not anything asked gives it a reason: for the menu of one line. */
   every?: boolean | undefined;
+  /** Traits that are read of it beside those it needs. */
+  also?: readonly TraitName[];
+  /** Limits that nobody asked for and that give a change its reason all the same: for a look at all that could be cooked. */
+  reasons?: readonly NeedOf<'limit'>[];
   /** Shared by the models of one recipe under one regime; without it the model works everything out for itself. */
   stayed?: StayedFoods;
 }
@@ -47,9 +51,10 @@ export function buildModel(input: ModelInput): Model {
   const opened = openSlots(asked, place, traits, { potMl: analysis.potMl, every: input.every ?? false });
   // What a chance draws in gives no new reasons: the slots of one soup stay the same while its limits are drawn in.
   const { tightened: _, ...asAsked } = input;
-  const slots = input.every ? opened.slots : withReasons(opened.slots, rowsOf(traits, original, asAsked), original);
+  const sought = { ...asAsked, asked: { ...asked, needs: [...asked.needs, ...(input.reasons ?? [])] } };
+  const slots = input.every ? opened.slots : withReasons(opened.slots, rowsOf(traits, original, sought), original);
   const base = Float64Array.from(original);
-  for (const { line, food } of slots) if (food) addScaled(base, -1, contribution(line, food, line.grams?.best ?? 0, traits, place));
+  for (const { own } of slots) addScaled(base, -1, own);
   return {
     traits,
     original,
@@ -65,12 +70,13 @@ export function buildModel(input: ModelInput): Model {
 /** The same model with its limits drawn in: nothing else of it hangs on them. */
 export const drawnIn = (model: Model, input: ModelInput): Model => ({ ...model, rows: rowsOf(model.traits, model.original, input) });
 
-function traitsOf({ asked, priceOf }: ModelInput): TraitName[] {
+function traitsOf({ asked, priceOf, also = [], reasons = [] }: ModelInput): TraitName[] {
   const counted = OBJECTIVE.filter((term) => weightOf(term, asked) > 0 && (term.trait !== 'price' || priceOf !== undefined));
   return [
     ...new Set<TraitName>([
       ...counted.map(({ trait }) => trait),
-      ...ofKind(asked.needs, 'limit').flatMap(({ limit: { nutrient, min, max } }): TraitName[] => [
+      ...also,
+      ...ofKind([...asked.needs, ...reasons], 'limit').flatMap(({ limit: { nutrient, min, max } }): TraitName[] => [
         ...(max === undefined ? [] : [`most:${nutrient}` as const]),
         ...(min === undefined ? [] : [`least:${nutrient}` as const]),
       ]),

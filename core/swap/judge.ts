@@ -27,6 +27,8 @@ export interface JudgeInput {
   every?: boolean;
   /** The chance of meeting a limit that is aimed at where none is asked. */
   aim?: number;
+  /** What its models carry beside what is asked: see ModelInput. */
+  beside?: Pick<ModelInput, 'also' | 'reasons'>;
 }
 
 export class Judge {
@@ -108,6 +110,7 @@ export class Judge {
       bodyIndex: this.original.analysis.body.index,
       ...(tightened ? { tightened } : {}),
       ...(this.input.every ? { every: true } : {}),
+      ...this.input.beside,
       ...(prices ? { priceOf: pricePerGram(prices, this.shelf) } : {}),
     };
   }

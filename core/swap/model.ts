@@ -39,6 +39,8 @@ export interface Slot {
   /** Of a slot for something added: no line of the recipe, its grams the litres of the pot, its food null. */
   line: Line;
   food: Food | null;
+  /** Traits of what stands there in the original; all nothing where something is added. */
+  own: Float64Array;
   /** Keep first, unless a need forbids it. */
   options: readonly Option[];
   forced: boolean;

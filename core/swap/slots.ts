@@ -113,7 +113,8 @@ class Opening {
       this.nothingCanMeet(broken);
       return null;
     }
-    return { line, food, options: fewEnough(broken.length > 0 ? options : [this.keep(line, food), ...options]), forced: broken.length > 0 };
+    const keep = this.keep(line, food);
+    return { line, food, own: keep.fixed, options: fewEnough(broken.length > 0 ? options : [keep, ...options]), forced: broken.length > 0 };
   }
 
   /** A slot for each thing that may be added, nothing or it: what a need asks for, and whatever thickens. */
@@ -138,9 +139,8 @@ class Opening {
       };
       const option = this.optionOf(row, line, null, nothing, false);
       if (!option) return [];
-      return [
-        { line, food: null, options: [{ swap: null, fixed: new Float64Array(this.traits.length), parts: [], cost: 0 }, option], forced: false },
-      ];
+      const own = new Float64Array(this.traits.length);
+      return [{ line, food: null, own, options: [{ swap: null, fixed: own, parts: [], cost: 0 }, option], forced: false }];
     });
   }
 

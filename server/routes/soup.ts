@@ -2,12 +2,13 @@
 import { Router } from 'express';
 import { checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
-import { adaptSchema, analyseSchema, methodSchema, readSchema, sheetSchema } from '../../contract/schemas.ts';
+import { adaptSchema, analyseSchema, methodSchema, readSchema, sheetSchema, spreadSchema } from '../../contract/schemas.ts';
 import type { Measures } from '../../contract/types.ts';
 import { type AnalyseOptions, analyse } from '../../core/analysis/analysis.ts';
 import { editsOf, methodFaults } from '../../core/method/edits.ts';
 import { withMentions } from '../../core/method/mentions.ts';
 import type { SheetRequest } from '../../core/sheet/sheet.ts';
+import type { SpreadRequest } from '../../core/spread/spread.ts';
 import type { AdaptRequest } from '../../core/swap/adapt.ts';
 import { methodAgainst } from '../../core/swap/steps.ts';
 import { MAX_LINES, type Recipe } from '../../core/vocabulary/recipe.ts';
@@ -53,6 +54,21 @@ export const soupRoutes = ({ shelf, heavy, book, knowledge }: Context): Router =
       }),
     )
     .all('/adapt', notAllowed('POST'))
+    .post(
+      '/spread',
+      route(async ({ body }, left) => {
+        const request = checkBody<SpreadRequest & { most?: number }>(spreadSchema, body);
+        checkRecipe(request.recipe, knows);
+        checkNeeds(request.needs, request.recipe, knows);
+        const prices = await book.priceList();
+        if (request.measures?.includes('cost') && !prices)
+          throw new Problem('spread.noPrices', 'Cost needs prices: put some in under Settings, or choose another measure.', {
+            errors: [{ path: '/measures', code: 'spread.noPrices', message: 'This kitchen has no prices.' }],
+          });
+        return heavy.spread({ ...request, ...(prices ? { prices } : {}) }, left);
+      }),
+    )
+    .all('/spread', notAllowed('POST'))
     .post(
       '/method',
       route(async ({ body }) => {

@@ -6,6 +6,8 @@ import type { PotsReply, PotsRequest } from '../../core/group/types.ts';
 import type { CannotCook, PlanReply, PlanRequest } from '../../core/plan/plan.ts';
 import type { Reading, ReadOptions } from '../../core/reading/read.ts';
 import type { Sheet, SheetRequest } from '../../core/sheet/sheet.ts';
+import type { SpreadReply } from '../../core/spread/look.ts';
+import type { SpreadRequest } from '../../core/spread/spread.ts';
 import type { AdaptRequest, AdaptResult } from '../../core/swap/adapt.ts';
 import type { AdaptTask } from '../workers/adaptWorker.ts';
 import type { PlanTask } from '../workers/planWorker.ts';
@@ -13,6 +15,7 @@ import { workerPool } from '../workers/pool.ts';
 import type { PotsTask } from '../workers/potsWorker.ts';
 import type { ReadTask } from '../workers/readWorker.ts';
 import type { SheetTask } from '../workers/sheetWorker.ts';
+import type { SpreadTask } from '../workers/spreadWorker.ts';
 
 export interface HeavyWork {
   /** `left` fires when nobody waits for the answer any more. */
@@ -24,6 +27,8 @@ export interface HeavyWork {
   plan(request: PlanRequest, left?: AbortSignal): Promise<PlanReply | CannotCook>;
   /** The fewest pots ask the search of one soup many times over. */
   pots(request: PotsRequest, left?: AbortSignal): Promise<PotsReply>;
+  /** Hundreds of thousands of combinations are looked at; the front of them, and as many points as are wanted, come back. */
+  spread(request: SpreadRequest & { most?: number | undefined }, left?: AbortSignal): Promise<SpreadReply>;
   close(): Promise<void>;
 }
 
@@ -33,7 +38,10 @@ const SEARCH_MS = 30_000;
 /** An ordinary recipe takes some 3 ms; what takes five seconds is none, on a busy machine and in a thread that is only starting. */
 const READ_MS = 5000;
 
-export function threads(paths: { adapt: string; read: string; sheet: string; plan: string; pots: string }, shelf: () => Shelf): HeavyWork {
+export function threads(
+  paths: { adapt: string; read: string; sheet: string; plan: string; pots: string; spread: string },
+  shelf: () => Shelf,
+): HeavyWork {
   const search = workerPool<AdaptTask, AdaptResult>({ path: paths.adapt, mostWaiting: MOST_WAITING });
   const reading = workerPool<ReadTask, Reading>({
     path: paths.read,
@@ -44,14 +52,16 @@ export function threads(paths: { adapt: string; read: string; sheet: string; pla
   const sheets = workerPool<SheetTask, Sheet>({ path: paths.sheet, mostWaiting: MOST_WAITING });
   const plans = workerPool<PlanTask, PlanReply | CannotCook>({ path: paths.plan, mostWaiting: MOST_WAITING });
   const tables = workerPool<PotsTask, PotsReply>({ path: paths.pots, mostWaiting: MOST_WAITING });
+  const spreads = workerPool<SpreadTask, SpreadReply>({ path: paths.spread, mostWaiting: MOST_WAITING });
   return {
     adapt: (request, left) => search.run({ request, kitchen: onShelf(shelf()), due: Date.now() + (request.timeLimitMs ?? SEARCH_MS) }, left),
     read: (text, options, left) => reading.run({ text, options, kitchen: onShelf(shelf()) }, left),
     sheet: (request, options, left) => sheets.run({ request, options, kitchen: onShelf(shelf()) }, left),
     plan: (request, left) => plans.run({ request, kitchen: onShelf(shelf()) }, left),
     pots: (request, left) => tables.run({ request, kitchen: onShelf(shelf()) }, left),
+    spread: (request, left) => spreads.run({ request, kitchen: onShelf(shelf()) }, left),
     close: async () => {
-      await Promise.all([search.close(), reading.close(), sheets.close(), plans.close(), tables.close()]);
+      await Promise.all([search.close(), reading.close(), sheets.close(), plans.close(), tables.close(), spreads.close()]);
     },
   };
 }

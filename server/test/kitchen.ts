@@ -4,6 +4,8 @@ import { potsFor } from '../../core/group/pots.ts';
 import { planOf } from '../../core/plan/plan.ts';
 import { readRecipe } from '../../core/reading/read.ts';
 import { sheetOf } from '../../core/sheet/sheet.ts';
+import { lookedAt, replyOf } from '../../core/spread/look.ts';
+import { spreadOf } from '../../core/spread/spread.ts';
 import { adapt } from '../../core/swap/adapt.ts';
 import { makeApp } from '../app.ts';
 import { type Context, makeContext } from '../context.ts';
@@ -34,6 +36,7 @@ const inThread = (shelf: KitchenShelf): HeavyWork => ({
   sheet: async (request, options) => sheetOf(request, shelf.now(), options),
   plan: async (request) => planOf(request, shelf.now()),
   pots: async (request) => potsFor(request, shelf.now(), () => performance.now()),
+  spread: async (request) => replyOf(lookedAt(spreadOf(request, shelf.now(), { now: () => performance.now(), most: 2000 })), request.most),
   close: async () => {},
 });
 
@@ -51,7 +54,7 @@ export async function openKitchen({ heavy, databasePath, clock, zone }: Parts = 
       host: '127.0.0.1',
       databasePath: databasePath ?? ':memory:',
       webRoot: null,
-      workers: { adapt: '', read: '', sheet: '', plan: '', pots: '' },
+      workers: { adapt: '', read: '', sheet: '', plan: '', pots: '', spread: '' },
       loadDemo: false,
       zone: zone ?? 'UTC',
       log: false,

@@ -1,6 +1,6 @@
 /** The one query layer over server state. */
 import { useInfiniteQuery, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback } from 'react';
+import { useCallback, useMemo } from 'react';
 import type {
   DraftBody,
   FlowTest,
@@ -16,7 +16,7 @@ import type {
   SoupSummary,
   VersionBody,
 } from '../../contract/types.ts';
-import type { Price } from '../../core/bowl/cost.ts';
+import type { Price, PriceList } from '../../core/bowl/cost.ts';
 import type { Doubt } from '../../core/reading/doubts.ts';
 import type { Accounted } from '../../core/reading/sections.ts';
 import type { Named } from '../../core/reading/telling.ts';
@@ -203,6 +203,14 @@ export const usePrices = () =>
     queryKey: keys.prices,
     queryFn: ({ signal }) => ask<{ prices: Price[] }>('GET', '/api/prices', undefined, signal).then(({ prices }) => prices),
   });
+
+/** The kitchen's prices in its currency; none while there are none. */
+export function usePriceList(): PriceList | undefined {
+  const { data: prices } = usePrices();
+  const { data: settings } = useSettings();
+  const currency = settings?.currency;
+  return useMemo(() => (prices && prices.length > 0 && currency ? { currency, prices } : undefined), [prices, currency]);
+}
 
 /** A price, or null to forget it. */
 export function useSavePrice() {

@@ -2,16 +2,15 @@ import { dequal } from 'dequal';
 import { CloudOff, Pencil, Redo2, Undo2 } from 'lucide-react';
 import { memo, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { Link, useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { SoupSummary, VersionBody } from '../../contract/types.ts';
 import { isSameSoup } from '../../core/analysis/diff.ts';
-import type { PriceList } from '../../core/bowl/cost.ts';
 import { REGIME_IDS, type RegimeId } from '../../core/regime/regime.ts';
 import { needRefs } from '../../core/swap/need.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import type { Plan } from '../../core/swap/plan.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
-import { useDraft, usePrices, useSettings, useSoup, useVersions } from '../api/queries.ts';
+import { useDraft, usePriceList, useSettings, useSoup, useVersions } from '../api/queries.ts';
 import { Worklist } from '../features/allergens/Worklist.tsx';
 import { useAutosave } from '../features/bench/autosave.ts';
 import { BowlsDialog } from '../features/bench/BowlsDialog.tsx';
@@ -67,6 +66,7 @@ function BenchOf({ soupId }: { soupId: string }) {
   const autosave = useAutosave(soupId, draft.data);
   const onBench = autosave.opened;
   useTakenVersion(onBench, versions.data?.versions);
+  useTakenSoup(onBench);
   if (draft.isError && !onBench)
     return (
       <div className="p-6">
@@ -107,6 +107,19 @@ function useTakenVersion(onBench: boolean, versions: readonly VersionBody[] | un
     } else say(`This soup has no version ${number}.`);
     setParams({}, { replace: true });
   }, [number, onBench, versions, setParams]);
+}
+
+/** A soup handed over by another screen, a point of the spread for one, goes on the bench as one step that undo takes back. */
+function useTakenSoup(onBench: boolean) {
+  const { state, pathname } = useLocation();
+  const navigate = useNavigate();
+  const put = (state as { put?: Recipe } | null)?.put;
+  useEffect(() => {
+    if (!put || !onBench) return;
+    useBench.getState().putRecipe(put);
+    say('It is on the bench. Undo brings back what was there.');
+    navigate(pathname, { replace: true, state: null });
+  }, [put, onBench, navigate, pathname]);
 }
 
 type BenchDialog = 'need' | 'keep' | 'bowls' | 'export' | 'labels' | 'rename' | 'method' | 'doubts';
@@ -251,6 +264,7 @@ function Worktop({ soupId, soup, from, versions, original, autosave }: WorktopPr
       <div className="grid min-h-0 flex-1 gap-2.5 px-4 pb-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,20.5rem)] lg:grid-rows-[minmax(0,1fr)]">
         <PotPanel view={view} show={settings.data?.show ?? 'grams'} editing={editing} onEdit={setEditing} onMethod={onMethod} />
         <SwapsPanel
+          soupId={soupId}
           view={later}
           swaps={swaps}
           search={plans.search}
@@ -337,14 +351,6 @@ const PaperLinks = memo(function PaperLinks({ soupId, view, versions }: { soupId
     </>
   );
 });
-
-/** The kitchen's prices in its currency; none while there are none. */
-function usePriceList(): PriceList | undefined {
-  const { data: prices } = usePrices();
-  const { data: settings } = useSettings();
-  const currency = settings?.currency;
-  return useMemo(() => (prices && prices.length > 0 && currency ? { currency, prices } : undefined), [prices, currency]);
-}
 
 interface KeyParts {
   enabled: boolean;

@@ -54,6 +54,9 @@ export function Compare() {
         <Link className="underline" to={`/soups/${id}/bench`}>
           back to the bench
         </Link>
+        <Link className="underline" to={`/soups/${id}/spread`}>
+          the spread
+        </Link>
       </div>
       {unreadable.length > 0 && (
         <Notice tone="breaks">

@@ -11,6 +11,7 @@ import type { Search } from './usePlans.ts';
 import { WorkItOut } from './WorkItOut.tsx';
 
 interface Props {
+  soupId: string;
   view: BenchView;
   swaps: readonly LineSwap[];
   search: Search;
@@ -28,6 +29,7 @@ interface Props {
 export const SwapsPanel = memo(function SwapsPanel({
   view,
   swaps,
+  soupId,
   search,
   plans,
   onPlans,
@@ -40,7 +42,7 @@ export const SwapsPanel = memo(function SwapsPanel({
 }: Props) {
   return (
     <section aria-label="Swaps" className="flex min-h-0 flex-col rounded-xl border border-line bg-card lg:contain-strict" id="swaps" tabIndex={-1}>
-      <WorkItOut search={search} plans={plans} onPlans={onPlans} onWorkOut={onWorkOut} onCancel={onCancel} onBack={onBack} />
+      <WorkItOut soupId={soupId} search={search} plans={plans} onPlans={onPlans} onWorkOut={onWorkOut} onCancel={onCancel} onBack={onBack} />
       <div className="relative min-h-0 flex-1 overflow-auto p-3">
         {search.state === 'failed' ? (
           <Notice tone="breaks">

@@ -1,8 +1,10 @@
+import { Link } from 'react-router';
 import { Button } from '../../ui/button.tsx';
 import { Select } from '../../ui/field.tsx';
 import { PLAN_COUNTS, plansOf, type Search } from './usePlans.ts';
 
 interface Props {
+  soupId: string;
   search: Search;
   plans: number;
   onPlans: (plans: number) => void;
@@ -12,7 +14,7 @@ interface Props {
 }
 
 /** Starts the search, says how far it is, and ends it without losing what it found. */
-export function WorkItOut({ search, plans, onPlans, onWorkOut, onCancel, onBack }: Props) {
+export function WorkItOut({ soupId, search, plans, onPlans, onWorkOut, onCancel, onBack }: Props) {
   const found = plansOf(search).length;
   return (
     <div className="flex shrink-0 flex-wrap items-center gap-2 border-b border-line px-3 py-1.5">
@@ -32,6 +34,11 @@ export function WorkItOut({ search, plans, onPlans, onWorkOut, onCancel, onBack 
             </option>
           ))}
         </Select>
+      )}
+      {search.state === 'idle' && (
+        <Link className="ml-auto text-sm underline" to={`/soups/${soupId}/spread`}>
+          the spread
+        </Link>
       )}
       {search.state !== 'idle' && search.state !== 'working' && (
         <Button className="ml-auto" onClick={onBack}>
