@@ -164,6 +164,13 @@ const requests: fc.Arbitrary<Request> = fc.oneof(
     weight: 2,
     arbitrary: fc.record({ recipe, needs, plans: fc.constant(1), timeLimitMs: fc.constant(60) }).map((body): Request => ['POST', '/api/adapt', body]),
   },
+  fc
+    .record({
+      recipe,
+      needs,
+      measures: maybe(fc.uniqueArray(fc.constantFrom('sodiumMg', 'proteinG', 'work', 'cost'), { minLength: 2, maxLength: 2 })),
+    })
+    .map((body): Request => ['POST', '/api/spread', body]),
   { weight: 2, arbitrary: fc.array(word, { maxLength: 12 }).map((words): Request => ['POST', '/api/read', { text: words.join('\n') }]) },
   fc.record({ title: word, recipe }).map((body): Request => ['POST', '/api/soups', body]),
   fc

@@ -25,7 +25,11 @@ export function asFraction(amount: number): string {
   return sign ? `${carried} ${sign}` : String(carried);
 }
 
-const plural = (amount: number, word: string): string => `${asFraction(amount)} ${word}${amount > 1.1 ? 's' : ''}`;
+/** By what is said, not by what was weighed: 1.11 is 1 cup. */
+function plural(amount: number, word: string): string {
+  const said = asFraction(amount);
+  return `${said} ${word}${amount < 1 || said === '1' ? '' : 's'}`;
+}
 
 /** The measure of `grams` of a food: cups, spoons, pieces; grams where the food has no measure. */
 export function kitchenMeasure(food: Food, grams: number): string {

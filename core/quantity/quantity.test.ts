@@ -71,6 +71,8 @@ describe('grams as a kitchen measures them', () => {
   test.each([
     ['cream-heavy', 119, '½ cup'],
     ['cream-heavy', 357, '1 ½ cups'],
+    ['cream-heavy', 265, '1 cup'],
+    ['cream-heavy', 299, '1 ¼ cups'],
     ['olive-oil', 27, '2 tablespoons'],
     ['olive-oil', 4.5, '1 teaspoon'],
     ['onion', 220, '2 medium'],

@@ -71,9 +71,7 @@ function Soup({ written: { changes, analysis, meets, recipe }, core }: { written
           <li key={`${lineId} ${swapId}`}>
             {from ? `${figure(from.grams)} g ${nameOf(from.foodId).toLowerCase()}` : 'added'}
             {' > '}
-            {to.length === 0
-              ? 'left out'
-              : to.map(({ foodId, measure, grams }) => `${measure || `${figure(grams)} g`} ${nameOf(foodId).toLowerCase()}`).join(' and ')}
+            {to.length === 0 ? 'left out' : to.map(({ foodId, grams }) => `${figure(grams)} g ${nameOf(foodId).toLowerCase()}`).join(' and ')}
           </li>
         ))}
       </ul>

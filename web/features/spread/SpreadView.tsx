@@ -1,8 +1,9 @@
 import { useCallback, useMemo, useState } from 'react';
 import type { DraftBody } from '../../../contract/types.ts';
+import type { NutrientFigures } from '../../../core/analysis/analysis.ts';
 import type { PriceList } from '../../../core/bowl/cost.ts';
 import type { SpreadFilter } from '../../../core/spread/filter.ts';
-import { type Measure, type MeasureKey, measuresFor, usualMeasures } from '../../../core/spread/measures.ts';
+import { isNutrientMeasure, type Measure, type MeasureKey, measuresFor, usualMeasures } from '../../../core/spread/measures.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import { ALLERGEN_LABELS, ALLERGENS, type AllergenId } from '../../../core/vocabulary/allergens.ts';
 import type { Recipe } from '../../../core/vocabulary/recipe.ts';
@@ -220,7 +221,7 @@ function Shown({ looked, view, filter, soupId, recipe, needs, core, write }: Sho
           keyOf={({ point }) => String(point)}
         />
       </section>
-      {pinned.length > 0 && <Pinned pinned={pinned} measures={looked.measures} words={words} onUnpin={pin} />}
+      {pinned.length > 0 && <Pinned pinned={pinned} measures={looked.measures} before={before.perServing} words={words} onUnpin={pin} />}
       <Effects looked={looked} recipe={recipe} />
     </>
   );
@@ -240,17 +241,15 @@ function changesIn({ choices }: PointRow, { swaps }: Looked): string {
 const shortLine = (text: string): string =>
   text.replace(/^[\d\s.,/½¼¾-]+\s*(?:g|kg|ml|l|litres?|tablespoons?|teaspoons?|tbsp|tsp|cups?)?\s+/i, '').replace(/,.*$/, '');
 
-function Pinned({
-  pinned,
-  measures,
-  words,
-  onUnpin,
-}: {
+interface PinnedProps {
   pinned: readonly PointRow[];
   measures: readonly Measure[];
+  before: NutrientFigures;
   words: (row: PointRow) => string;
   onUnpin: (row: PointRow) => void;
-}) {
+}
+
+function Pinned({ pinned, measures, before, words, onUnpin }: PinnedProps) {
   return (
     <section aria-label="Pinned" className="overflow-x-auto rounded-xl border border-line bg-card p-3">
       <h2 className="text-lg">Pinned side by side</h2>
@@ -260,12 +259,20 @@ function Pinned({
           { head: 'Of one bowl', cell: ({ name, unit }: Measure) => (unit ? `${name}, ${unit}` : name), isHead: true },
           {
             head: 'original',
-            cell: ({ key }: Measure) => (key in before ? figure(before[key as Nutrient].value) : key === 'cost' ? '' : '0'),
+            cell: ({ key }: Measure) => (isNutrientMeasure(key) ? figure(before[key].value) : ''),
             isFigure: true,
             className: 'pl-6',
+            headClass: 'pl-6',
           },
-          ...pinned.map((row, at) => ({ head: letterOf(at), cell: ({ key }: Measure) => figure(row.values[key] ?? 0), isFigure: true })),
+          ...pinned.map((row, at) => ({
+            head: letterOf(at),
+            cell: ({ key }: Measure) => figure(row.values[key] ?? 0),
+            isFigure: true,
+            className: 'pl-6',
+            headClass: 'pl-6',
+          })),
         ]}
+        className="text-sm"
         rows={measures}
         keyOf={({ key }) => key}
       />
