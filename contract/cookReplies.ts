@@ -1,9 +1,6 @@
 /** What the server sends of the work in the kitchen: plans, scaled recipes, cooling. */
 import { KEEPS } from '../core/batch/entry.ts';
-import { MEASURE_KEYS } from '../core/spread/measures.ts';
 import { ALLERGENS } from '../core/vocabulary/allergens.ts';
-import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
-import { STAGES } from '../core/vocabulary/recipe.ts';
 import { boolean, list, number, object, ref, string } from './shapes.ts';
 
 const batches = { anyOf: [object({ count: number, mlEach: number }), { type: 'null' }] };
@@ -112,55 +109,3 @@ export const DEVICE_READING = object(
   { at: string, value: number, unit: { enum: ['g', 'C'] }, stable: boolean, fault: { enum: ['flatBattery', 'disconnected', 'overRange'] } },
   ['fault'],
 );
-
-export const GROUP = object({
-  id: string,
-  name: string,
-  guests: list(object({ seat: string, needs: { type: 'object' }, bowls: number, days: list(string) }, ['bowls', 'days'])),
-  revision: number,
-  updatedAt: string,
-});
-
-const stage = { enum: [...STAGES, null] };
-const putIn = object({ lineId: string, foodId: { type: ['string', 'null'] }, grams: number });
-export const POTS = object({
-  pots: list(
-    object({
-      seats: list(string),
-      bowls: number,
-      recipe: ref('Recipe'),
-      analysis: ref('Analysis'),
-      changes: list(
-        object({
-          lineId: { type: ['string', 'null'] },
-          from: { anyOf: [object({ foodId: { type: ['string', 'null'] }, grams: number }), { type: 'null' }] },
-          to: list(putIn),
-        }),
-      ),
-      splitAt: stage,
-      kettle: number,
-    }),
-  ),
-  base: object({ lineIds: list(string), stage }),
-  unserved: list(object({ seat: string, clash: object({ needs: list(ref('Need')), why: string }) })),
-  optimal: boolean,
-  bound: number,
-  order: list(number),
-  explains: list(string),
-});
-
-const swapped = { lineId: { type: ['string', 'null'] }, swapId: { type: ['string', 'null'] } };
-const measure = object({ key: { enum: MEASURE_KEYS }, name: string, unit: string, better: { enum: ['low', 'high'] } });
-export const SPREAD = object({
-  points: list(object({ choices: list(object(swapped)), measures: { type: 'object', additionalProperties: number } })),
-  front: list(number),
-  total: number,
-  sampled: boolean,
-  sentence: string,
-  measures: list(measure),
-  combinations: number,
-  looked: number,
-  effects: { type: 'object', additionalProperties: list(object({ ...swapped, name: string, by: number })) },
-  atLeast: list({ enum: MEASURE_KEYS }),
-  leftOut: list(object({ lineId: string, swapId: string, nutrients: list({ enum: NUTRIENTS }) })),
-});

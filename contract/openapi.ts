@@ -1,12 +1,13 @@
 /** openapi.json, 3.1: request bodies from the Joi schemas, replies by hand, every problem code in one table. */
 import type { ObjectSchema } from 'joi';
 import { COMPONENTS } from './components.ts';
-import { BATCH, BATCH_BEGUN, BATCH_SUMMARY, COOLING, DEVICE, DEVICE_READING, GROUP, PLAN, PORTIONS, POTS, SCALED, SPREAD } from './cookReplies.ts';
+import { BATCH, BATCH_BEGUN, BATCH_SUMMARY, COOLING, DEVICE, DEVICE_READING, PLAN, PORTIONS, SCALED } from './cookReplies.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { PROBLEMS } from './problems.ts';
 import {
   adaptSchema,
   analyseSchema,
+  answerSchema,
   changeGroupSchema,
   changeLarderSchema,
   changeOwnFoodSchema,
@@ -33,6 +34,7 @@ import {
   presetSchema,
   priceSchema,
   readSchema,
+  roundSchema,
   scaleSchema,
   settingsSchema,
   sheetSchema,
@@ -43,6 +45,7 @@ import {
 } from './schemas.ts';
 import { boolean, list, number, object, ref, string } from './shapes.ts';
 import { SHEET } from './sheetReply.ts';
+import { CLASS, GROUP, LEARNER, MARKED, POTS, ROUND, SPREAD } from './tableReplies.ts';
 import { SOUP_SORTS } from './types.ts';
 
 const json = (schema: unknown) => ({ content: { 'application/json': { schema } } });
@@ -181,6 +184,13 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     delete: { summary: 'Forget a group', reply: object({ gone: { const: true } }) },
   },
   '/api/spread': { post: { summary: 'What could be cooked, by two measures, and the best trade-offs', body: spreadSchema, reply: SPREAD } },
+  '/api/practice/rounds': { post: { summary: 'A round of practice; the same seed is the same round', body: roundSchema, reply: ROUND } },
+  '/api/practice/rounds/{id}/answer': { post: { summary: 'How an answer is marked, and why', body: answerSchema, reply: MARKED } },
+  '/api/practice/learners': { get: { summary: 'The class: learners by code, and what is missed', reply: CLASS } },
+  '/api/practice/learners/{code}': {
+    get: { summary: 'What a learner answered, and what comes back', reply: LEARNER },
+    delete: { summary: 'Forget a learner', reply: object({ gone: { const: true } }) },
+  },
   '/api/pots': { post: { summary: 'The fewest pots for a table, with a shared base', body: potsSchema, reply: POTS } },
   '/api/devices': { get: { summary: 'Scales and probes', reply: list(DEVICE) } },
   '/api/devices/{id}': { post: { summary: 'Drive a simulated device', body: deviceSchema, reply: DEVICE_READING } },

@@ -9,6 +9,8 @@ import { SALT_BAND_IDS } from '../core/food/seasoning.ts';
 import { LEAST_BOWLS, MOST_BOWLS, MOST_GUESTS } from '../core/group/seat.ts';
 import { TAGS } from '../core/plan/lesson.ts';
 import { AIRS } from '../core/plan/slab.ts';
+import { MOST_SEED } from '../core/practice/seeds.ts';
+import { LEVELS, ROUND_KINDS } from '../core/practice/types.ts';
 import { isDay } from '../core/quantity/day.ts';
 import { SYSTEMS } from '../core/quantity/units.ts';
 import { REGIME_IDS } from '../core/regime/regime.ts';
@@ -435,4 +437,30 @@ export const potsSchema = Joi.object({
     .required(),
   mostPots: Joi.number().integer().min(1).max(50),
   timeLimitMs: Joi.number().min(1).max(60_000),
+});
+
+export const roundSchema = Joi.object({
+  kind: oneOf(ROUND_KINDS).required(),
+  level: Joi.number()
+    .valid(...LEVELS)
+    .required(),
+  seed: Joi.number().integer().min(0).max(MOST_SEED).required(),
+});
+/** Lists of ids, an id, a number, or objects that name what is meant: each round reads its own. */
+const named = Joi.alternatives(
+  Joi.string().max(200),
+  Joi.number().min(0).max(1e9),
+  Joi.object({
+    id: Joi.string().max(200),
+    lineId: Joi.string().max(200),
+    stepId: Joi.string().max(200),
+    code: Joi.string().max(200),
+    swapId: Joi.string().max(200),
+    grams: Joi.number().min(0).max(1e6),
+    value: Joi.number().min(0).max(1e9),
+  }).unknown(),
+);
+export const answerSchema = Joi.object({
+  answer: Joi.alternatives(named, Joi.array().max(200).items(named)).required(),
+  learner: Joi.string().allow('').max(60),
 });

@@ -363,3 +363,36 @@ export interface GroupBody extends NewGroup {
   revision: number;
   updatedAt: string;
 }
+
+/** An answer to a round of practice, as it was marked on its day. */
+export interface GivenAnswer {
+  round: string;
+  topic: string;
+  right: boolean;
+  /** YYYY-MM-DD. */
+  day: string;
+  at: string;
+}
+
+/** A round that was missed, and when it comes back. */
+export interface DueRound {
+  round: string;
+  topic: string;
+  box: number;
+  due: string;
+}
+
+export interface LearnerBody {
+  code: string;
+  today: string;
+  /** The newest first. */
+  answers: GivenAnswer[];
+  due: DueRound[];
+}
+
+export interface ClassBody {
+  today: string;
+  learners: { code: string; answers: number; lastAt: string; toSeeAgain: number; dueNow: number }[];
+  /** What there is to see again, by how many learners have it. */
+  missed: { topic: string; learners: number }[];
+}

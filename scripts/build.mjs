@@ -13,6 +13,7 @@ await build({
     planWorker: 'server/workers/planWorker.ts',
     potsWorker: 'server/workers/potsWorker.ts',
     spreadWorker: 'server/workers/spreadWorker.ts',
+    practiceWorker: 'server/workers/practiceWorker.ts',
   },
   outdir: 'dist/server',
   bundle: true,

@@ -17,6 +17,7 @@ import { healthRoutes } from './routes/health.ts';
 import { houseRoutes } from './routes/house.ts';
 import { knowledgeRoutes } from './routes/knowledge.ts';
 import { ownFoodRoutes } from './routes/ownFoods.ts';
+import { practiceRoutes } from './routes/practice.ts';
 import { preparationRoutes } from './routes/preparations.ts';
 import { settingsRoutes } from './routes/settings.ts';
 import { soupRoutes } from './routes/soup.ts';
@@ -79,6 +80,7 @@ function apiRoutes(context: Context): RequestHandler {
     batchRoutes,
     deviceRoutes,
     groupRoutes,
+    practiceRoutes,
     soupsRoutes,
     bookRoutes,
     houseRoutes,

@@ -11,7 +11,7 @@ export interface Config {
   /** Folder of the built web application; null serves the API alone. */
   webRoot: string | null;
   /** Scripts of the threads that adapt and read. */
-  workers: { adapt: string; read: string; sheet: string; plan: string; pots: string; spread: string };
+  workers: { adapt: string; read: string; sheet: string; plan: string; pots: string; spread: string; practice: string };
   loadDemo: boolean;
   /** Where the kitchen's wall clock stands: an IANA name. */
   zone: string;
@@ -47,6 +47,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
       plan: join(here, 'planWorker.js'),
       pots: join(here, 'potsWorker.js'),
       spread: join(here, 'spreadWorker.js'),
+      practice: join(here, 'practiceWorker.js'),
     },
     loadDemo: env.KIND_LADLE_DEMO === '1',
     zone: Intl.DateTimeFormat().resolvedOptions().timeZone,

@@ -15,6 +15,7 @@ import { type House, makeHouse } from './services/house.ts';
 import { type Clock, type Kitchen, makeKitchen } from './services/kitchen.ts';
 import { type Knowledge, makeKnowledge } from './services/knowledge.ts';
 import { makeOwnFoods, type OwnFoods } from './services/ownFoods.ts';
+import { makePractice, type Practice } from './services/practice.ts';
 import { makePreparations, type Preparations } from './services/preparations.ts';
 import { type KitchenShelf, kitchenShelf } from './services/shelf.ts';
 import { Streams } from './streams.ts';
@@ -32,6 +33,7 @@ export interface Context {
   preparations: Preparations;
   batches: Batches;
   groups: Groups;
+  practice: Practice;
   devices: Devices;
   streams: Streams;
   heavy: HeavyWork;
@@ -68,6 +70,7 @@ export async function makeContext(config: Config, parts: { clock?: Clock; heavy?
     preparations: makePreparations(db, clock),
     batches: makeBatches(db, { kitchen, shelf, prices: book.priceList, clock, zone: config.zone }),
     groups: makeGroups(db, clock),
+    practice: makePractice(db, clock, config.zone),
     devices: makeDevices(() => clock().getTime()),
     streams,
     async close() {

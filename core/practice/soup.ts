@@ -3,15 +3,24 @@ import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { withMentions } from '../method/mentions.ts';
 import { readRecipe } from '../reading/read.ts';
+import type { RegimeId } from '../regime/regime.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import type { Chance } from './chance.ts';
-import { PLACES, type PlaceName, PRACTICE_SOUPS, type PracticeSoup } from './data/soups.ts';
+import { ENDINGS, PLACES, type PlaceName, PRACTICE_SOUPS, type PracticeSoup } from './data/soups.ts';
 import type { SoupAtHand } from './types.ts';
 
 const PLACE = /\$(\w+)/g;
 
-/** The soup as text, one way chosen for each of its places. */
-export function textOf({ title, servings, lines, steps }: PracticeSoup, choose: (place: PlaceName) => number): string {
+/** The soup as text, one way chosen for each of its places. Bowls are topped last, whatever is done with the soup before. */
+const TOPS = /over the bowls|Top the bowls/;
+
+export function textOf(
+  { title, servings, lines, steps: own }: PracticeSoup,
+  choose: (place: PlaceName) => number,
+  ending: readonly string[] = [],
+): string {
+  const tops = TOPS.test(own.at(-1) ?? '');
+  const steps = tops ? [...own.slice(0, -1), ...ending, ...own.slice(-1)] : [...own, ...ending];
   const chosen = new Map<PlaceName, number>();
   const way = (name: string) => {
     const place = name as PlaceName;
@@ -30,10 +39,10 @@ export function recipeOf(text: string): Recipe {
 }
 
 /** Rounds are marked by the rules of one place, and by the rows as they ship: the same for every class. */
-export const REGIME = 'eu';
+export const REGIME = 'eu' satisfies RegimeId;
 
 export function soupBy(chance: Chance): SoupAtHand {
-  const recipe = recipeOf(textOf(chance.one(PRACTICE_SOUPS), (place) => chance.below(PLACES[place].length)));
+  const recipe = recipeOf(textOf(chance.one(PRACTICE_SOUPS), (place) => chance.below(PLACES[place].length), chance.one(ENDINGS)));
   return { recipe, analysis: analyse(recipe, { regime: REGIME }, SHELF) };
 }
 

@@ -2,8 +2,8 @@
 import type { Needs } from '../swap/needs.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 
-export const KINDS = ['find', 'rank', 'swap', 'caution', 'label', 'estimate'] as const;
-export type Kind = (typeof KINDS)[number];
+export const ROUND_KINDS = ['find', 'rank', 'swap', 'caution', 'label', 'estimate'] as const;
+export type Kind = (typeof ROUND_KINDS)[number];
 export const LEVELS = [1, 2, 3] as const;
 export type Level = (typeof LEVELS)[number];
 

@@ -9,6 +9,7 @@ import { preparations } from './006-preparations.ts';
 import { houseAtWork } from './007-houseAtWork.ts';
 import { batches } from './008-batches.ts';
 import { groups } from './009-groups.ts';
+import { practice } from './010-practice.ts';
 
 export const MIGRATIONS: readonly Knex.Migration[] = [
   first,
@@ -20,6 +21,7 @@ export const MIGRATIONS: readonly Knex.Migration[] = [
   houseAtWork,
   batches,
   groups,
+  practice,
 ];
 
 /** Knex wants a source; the list in code is it. */

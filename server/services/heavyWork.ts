@@ -4,6 +4,8 @@ import type { Shelf } from '../../core/food/shelf.ts';
 import { onShelf } from '../../core/food/shelf.ts';
 import type { PotsReply, PotsRequest } from '../../core/group/types.ts';
 import type { CannotCook, PlanReply, PlanRequest } from '../../core/plan/plan.ts';
+import type { RoundMarked } from '../../core/practice/rounds.ts';
+import type { NoAnswer, Round, RoundAsked } from '../../core/practice/types.ts';
 import type { Reading, ReadOptions } from '../../core/reading/read.ts';
 import type { Sheet, SheetRequest } from '../../core/sheet/sheet.ts';
 import type { SpreadReply } from '../../core/spread/look.ts';
@@ -13,6 +15,7 @@ import type { AdaptTask } from '../workers/adaptWorker.ts';
 import type { PlanTask } from '../workers/planWorker.ts';
 import { workerPool } from '../workers/pool.ts';
 import type { PotsTask } from '../workers/potsWorker.ts';
+import type { PracticeTask } from '../workers/practiceWorker.ts';
 import type { ReadTask } from '../workers/readWorker.ts';
 import type { SheetTask } from '../workers/sheetWorker.ts';
 import type { SpreadTask } from '../workers/spreadWorker.ts';
@@ -29,6 +32,9 @@ export interface HeavyWork {
   pots(request: PotsRequest, left?: AbortSignal): Promise<PotsReply>;
   /** Hundreds of thousands of combinations are looked at; the front of them, and as many points as are wanted, come back. */
   spread(request: SpreadRequest & { most?: number | undefined }, left?: AbortSignal): Promise<SpreadReply>;
+  /** A round of practice is looked for among many soups. */
+  round(asked: RoundAsked, left?: AbortSignal): Promise<Round>;
+  marked(asked: RoundAsked, answer: unknown, left?: AbortSignal): Promise<RoundMarked | NoAnswer>;
   close(): Promise<void>;
 }
 
@@ -39,7 +45,7 @@ const SEARCH_MS = 30_000;
 const READ_MS = 5000;
 
 export function threads(
-  paths: { adapt: string; read: string; sheet: string; plan: string; pots: string; spread: string },
+  paths: { adapt: string; read: string; sheet: string; plan: string; pots: string; spread: string; practice: string },
   shelf: () => Shelf,
 ): HeavyWork {
   const search = workerPool<AdaptTask, AdaptResult>({ path: paths.adapt, mostWaiting: MOST_WAITING });
@@ -53,6 +59,7 @@ export function threads(
   const plans = workerPool<PlanTask, PlanReply | CannotCook>({ path: paths.plan, mostWaiting: MOST_WAITING });
   const tables = workerPool<PotsTask, PotsReply>({ path: paths.pots, mostWaiting: MOST_WAITING });
   const spreads = workerPool<SpreadTask, SpreadReply>({ path: paths.spread, mostWaiting: MOST_WAITING });
+  const rounds = workerPool<PracticeTask, Round | RoundMarked | NoAnswer>({ path: paths.practice, mostWaiting: MOST_WAITING });
   return {
     adapt: (request, left) => search.run({ request, kitchen: onShelf(shelf()), due: Date.now() + (request.timeLimitMs ?? SEARCH_MS) }, left),
     read: (text, options, left) => reading.run({ text, options, kitchen: onShelf(shelf()) }, left),
@@ -60,8 +67,11 @@ export function threads(
     plan: (request, left) => plans.run({ request, kitchen: onShelf(shelf()) }, left),
     pots: (request, left) => tables.run({ request, kitchen: onShelf(shelf()) }, left),
     spread: (request, left) => spreads.run({ request, kitchen: onShelf(shelf()) }, left),
+    // What a round is made of does not hang on the house: the shelf stays where it is.
+    round: (asked, left) => rounds.run({ asked }, left) as Promise<Round>,
+    marked: (asked, answer, left) => rounds.run({ asked, given: { answer } }, left) as Promise<RoundMarked | NoAnswer>,
     close: async () => {
-      await Promise.all([search.close(), reading.close(), sheets.close(), plans.close(), tables.close(), spreads.close()]);
+      await Promise.all([search.close(), reading.close(), sheets.close(), plans.close(), tables.close(), spreads.close(), rounds.close()]);
     },
   };
 }

@@ -2,6 +2,7 @@
 import type { AddressInfo } from 'node:net';
 import { potsFor } from '../../core/group/pots.ts';
 import { planOf } from '../../core/plan/plan.ts';
+import { marked, roundOf } from '../../core/practice/rounds.ts';
 import { readRecipe } from '../../core/reading/read.ts';
 import { sheetOf } from '../../core/sheet/sheet.ts';
 import { lookedAt, replyOf } from '../../core/spread/look.ts';
@@ -37,6 +38,8 @@ const inThread = (shelf: KitchenShelf): HeavyWork => ({
   plan: async (request) => planOf(request, shelf.now()),
   pots: async (request) => potsFor(request, shelf.now(), () => performance.now()),
   spread: async (request) => replyOf(lookedAt(spreadOf(request, shelf.now(), { now: () => performance.now(), most: 2000 })), request.most),
+  round: async (asked) => roundOf(asked),
+  marked: async (asked, answer) => marked(asked, answer),
   close: async () => {},
 });
 
@@ -54,7 +57,7 @@ export async function openKitchen({ heavy, databasePath, clock, zone }: Parts = 
       host: '127.0.0.1',
       databasePath: databasePath ?? ':memory:',
       webRoot: null,
-      workers: { adapt: '', read: '', sheet: '', plan: '', pots: '', spread: '' },
+      workers: { adapt: '', read: '', sheet: '', plan: '', pots: '', spread: '', practice: '' },
       loadDemo: false,
       zone: zone ?? 'UTC',
       log: false,

@@ -17,6 +17,7 @@ export const PLACES = {
     ['1 litre vegetable stock', 'stock'],
     ['1 litre chicken stock', 'stock'],
     ['1 litre water', 'water'],
+    ['1 litre home-made vegetable stock', 'stock'],
     ['1 litre fish stock', 'stock'],
   ],
   thick: [
@@ -56,6 +57,15 @@ export const PLACES = {
 } as const satisfies Record<string, readonly Way[]>;
 
 export type PlaceName = keyof typeof PLACES;
+
+/** What may be done with the soup before it is served: steps that come before the bowls are topped. */
+export const ENDINGS: readonly (readonly string[])[] = [
+  [],
+  ['Taste and season.'],
+  ['Keep it warm in a bain-marie until the table is laid.'],
+  ['Cool it down and put it in the fridge.', 'Reheat it gently the next day.'],
+  ['Set it aside for an hour before serving.'],
+];
 
 export interface PracticeSoup {
   title: string;
@@ -101,10 +111,10 @@ export const PRACTICE_SOUPS: readonly PracticeSoup[] = [
   {
     title: 'Spinach soup',
     servings: 4,
-    lines: ['500 g spinach', '1 onion, chopped', '$fat', '$thick', '900 ml vegetable stock', '$cream', '2 egg yolks'],
+    lines: ['500 g spinach', '1 onion, chopped', '$fat', '$thick', '$stock', '$cream', '2 egg yolks'],
     steps: [
       'Sweat the onion in the $fat for 6 minutes.',
-      'Add the $thick and the stock and simmer for 20 minutes.',
+      'Add the $thick and the $stock and simmer for 20 minutes.',
       'Add the spinach and simmer for 3 minutes.',
       'Blend until smooth.',
       'Whisk the egg yolks with the $cream, stir them into the hot soup off the heat and warm through.',
