@@ -13,6 +13,7 @@ const Help = lazy(async () => ({ default: (await import('./features/help/Help.ts
 const Read = lazy(async () => ({ default: (await import('./routes/read.tsx')).Read }));
 const Bench = lazy(async () => ({ default: (await import('./routes/bench.tsx')).Bench }));
 const Compare = lazy(async () => ({ default: (await import('./routes/compare.tsx')).Compare }));
+const PracticeScreen = lazy(async () => ({ default: (await import('./routes/practice.tsx')).PracticeScreen }));
 const SpreadScreen = lazy(async () => ({ default: (await import('./routes/spread.tsx')).SpreadScreen }));
 const SheetScreen = lazy(async () => ({ default: (await import('./routes/sheet.tsx')).SheetScreen }));
 const CookScreen = lazy(async () => ({ default: (await import('./routes/cook.tsx')).CookScreen }));
@@ -52,6 +53,9 @@ export function App() {
           <NavLink to="/groups" className={tab}>
             Groups
           </NavLink>
+          <NavLink to="/practice" className={tab}>
+            Practice
+          </NavLink>
           <NavLink to="/foods" className={tab}>
             Foods
           </NavLink>
@@ -83,6 +87,7 @@ export function App() {
               <Route path="/soups/:id/plan" element={<PlanScreen />} />
               <Route path="/soups/:id/cook" element={<CookScreen />} />
               <Route path="/groups/:id?" element={<GroupsScreen />} />
+              <Route path="/practice/:part?" element={<PracticeScreen />} />
               <Route path="/batches" element={<BatchesScreen />} />
               <Route path="/batches/:id" element={<BatchScreen />} />
               <Route path="/soups/:id/print" element={<PrintScreen />} />

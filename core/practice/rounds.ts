@@ -14,7 +14,8 @@ const MAKERS: Readonly<Record<Kind, Maker>> = { find, rank, swap, caution, label
 /** Soups looked at for a round that can be asked without doubt; the rarest kind wants a dozen. */
 const MOST_SOUPS = 400;
 
-function made({ kind, level, seed }: RoundAsked): Made {
+/** A round with its marking: for one answer it is made anew, for many it is made once. */
+export function made({ kind, level, seed }: RoundAsked): Made {
   // Kinds and levels of one seed are rounds of their own.
   const chance = new Chance((seed * 18 + ROUND_KINDS.indexOf(kind) * 3 + level) % MOST_SEED);
   for (let tries = 0; tries < MOST_SOUPS; tries += 1) {

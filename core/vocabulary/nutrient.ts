@@ -263,8 +263,9 @@ export const neverIn = (kind: NeverIn): readonly StoredNutrient[] =>
 /** The unit written after a figure. */
 export const nutrientUnit = (key: Nutrient): NutrientRow['unit'] => NUTRIENT_ROWS[key].unit;
 
-/** The label as it stands in a sentence: 'vitamin A (RAE)', 'saturated fat'. */
+/** The label as it stands in a sentence: 'vitamin A (RAE)', 'saturated fat', 'available carbohydrate'. */
 export const nutrientName = (key: Nutrient): string => {
-  const label = NUTRIENT_LABELS[key];
-  return label.charAt(0).toLowerCase() + label.slice(1);
+  const [name = '', which] = NUTRIENT_LABELS[key].split(', ');
+  const inWords = name.charAt(0).toLowerCase() + name.slice(1);
+  return which === undefined ? inWords : `${which} ${inWords}`;
 };

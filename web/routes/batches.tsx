@@ -2,15 +2,13 @@ import { Link } from 'react-router';
 import type { BatchSummary, Portions } from '../../contract/types.ts';
 import { ALLERGEN_LABELS } from '../../core/vocabulary/allergens.ts';
 import { useBatches, usePortions, useTakePortions } from '../api/cook.ts';
+import { dayWords as day } from '../kitchen/dayWords.ts';
 import { figure } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State, Waiting } from '../ui/state.tsx';
 import { Table, type TableColumn } from '../ui/table.tsx';
 import { say } from '../ui/toast.ts';
-
-const day = (text: string) =>
-  new Date(text.length === 10 ? `${text}T12:00:00` : text).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
 
 const BATCHES: TableColumn<BatchSummary>[] = [
   {

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { LarderEntry, NewLarderEntry } from '../../contract/types.ts';
 import { useAddToLarder, useChangeLarder, useDropLarder, useLarder } from '../api/house.ts';
 import { isPast } from '../features/larder/stock.ts';
+import { dayWords } from '../kitchen/dayWords.ts';
 import { FoodPicker } from '../kitchen/FoodPicker.tsx';
 import { figure } from '../kitchen/format.ts';
 import { useToday } from '../kitchen/kitchen.ts';
@@ -122,7 +123,7 @@ const newOf = ({ foodId, grams, useBy, note }: LarderEntry): NewLarderEntry => (
 function UseBy({ entry, today }: { entry: LarderEntry; today: string }) {
   if (entry.useBy === null) return <span className="text-kale-soft">no day</span>;
   const days = Math.round((Date.parse(entry.useBy) - Date.parse(today)) / DAY_MS);
-  const day = new Date(`${entry.useBy}T12:00:00`).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
+  const day = dayWords(entry.useBy);
   if (isPast(entry, today)) return <State tone="breaks">{day}, past</State>;
   if (days <= SOON_DAYS)
     return (

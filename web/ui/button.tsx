@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes } from 'react';
+import type { ComponentProps } from 'react';
 
 type Kind = 'plain' | 'main' | 'quiet' | 'chip';
 
@@ -10,7 +10,7 @@ const LOOK: Record<Kind, string> = {
 };
 
 /** At least 24 px each way; disabled buttons keep their words readable. */
-export function Button({ kind = 'plain', className = '', type = 'button', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: Kind }) {
+export function Button({ kind = 'plain', className = '', type = 'button', ...rest }: ComponentProps<'button'> & { kind?: Kind }) {
   return (
     <button
       type={type}

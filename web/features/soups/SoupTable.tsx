@@ -4,6 +4,7 @@ import { type KeyboardEvent, memo, useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import type { SoupSort, SoupSummary, VersionAnswer, VersionSummary } from '../../../contract/types.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
+import { dayWords } from '../../kitchen/dayWords.ts';
 import { figure } from '../../kitchen/format.ts';
 import { Button } from '../../ui/button.tsx';
 import { State, type Tone } from '../../ui/state.tsx';
@@ -189,9 +190,7 @@ const Row = memo(function Row({ soup, index, measure, foodNames, onArchive, onVe
         )}
         <Archive soup={soup} onArchive={onArchive} className="mt-1 sm:hidden" />
       </td>
-      <td className="px-3 py-2.5 whitespace-nowrap max-sm:hidden">
-        {new Date(soup.updatedAt).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })}
-      </td>
+      <td className="px-3 py-2.5 whitespace-nowrap max-sm:hidden">{dayWords(soup.updatedAt)}</td>
       <td className="px-2 py-2 whitespace-nowrap max-sm:hidden">
         <Archive soup={soup} onArchive={onArchive} />
       </td>

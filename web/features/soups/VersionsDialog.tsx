@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { SoupSummary, VersionSummary } from '../../../contract/types.ts';
 import { useCopySoup, useLabelVersion } from '../../api/house.ts';
+import { dayWords as day } from '../../kitchen/dayWords.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { Field, Input } from '../../ui/field.tsx';
@@ -77,8 +78,6 @@ export function VersionsDialog({ soup, onClose }: { soup: SoupSummary; onClose: 
     </Dialog>
   );
 }
-
-const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
 
 function NameOf({ version, onName }: { version: VersionSummary; onName: (name: string) => void }) {
   const [name, setName] = useState(version.name);
