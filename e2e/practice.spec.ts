@@ -43,6 +43,7 @@ test('what was missed is kept by code, comes back, and the teacher sees the clas
   await code.fill('L7');
   const question = page.getByRole('region', { name: 'The question' });
   const boxes = question.getByRole('checkbox');
+  await expect(boxes.first()).toBeVisible();
   for (let at = 0; at < (await boxes.count()); at += 1) await boxes.nth(at).check();
   await question.getByRole('button', { name: 'Mark it' }).click();
   await expect(question.getByText('the kitchen has it otherwise')).toBeVisible();
