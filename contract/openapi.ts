@@ -13,6 +13,7 @@ import {
   changeOwnFoodSchema,
   changePreparationSchema,
   coolingSchema,
+  daySchema,
   demoSchema,
   deviceSchema,
   draftSchema,
@@ -45,7 +46,7 @@ import {
 } from './schemas.ts';
 import { boolean, list, number, object, ref, string } from './shapes.ts';
 import { SHEET } from './sheetReply.ts';
-import { CLASS, GROUP, LEARNER, MARKED, POTS, ROUND, SPREAD } from './tableReplies.ts';
+import { CLASS, DAY, GROUP, LEARNER, MARKED, POTS, ROUND, SPREAD } from './tableReplies.ts';
 import { SOUP_SORTS } from './types.ts';
 
 const json = (schema: unknown) => ({ content: { 'application/json': { schema } } });
@@ -184,6 +185,20 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     delete: { summary: 'Forget a group', reply: object({ gone: { const: true } }) },
   },
   '/api/spread': { post: { summary: 'What could be cooked, by two measures, and the best trade-offs', body: spreadSchema, reply: SPREAD } },
+  '/api/days': {
+    get: {
+      summary: 'Lunches from a day to a day',
+      query: [
+        { name: 'from', schema: string },
+        { name: 'to', schema: string },
+      ],
+      reply: object({ days: list(DAY) }),
+    },
+  },
+  '/api/days/{date}': {
+    get: { summary: 'One lunch; an empty one where nobody has planned it', reply: DAY },
+    put: { summary: 'Change a lunch', body: daySchema, reply: DAY },
+  },
   '/api/practice/rounds': { post: { summary: 'A round of practice; the same seed is the same round', body: roundSchema, reply: ROUND } },
   '/api/practice/rounds/{id}/answer': { post: { summary: 'How an answer is marked, and why', body: answerSchema, reply: MARKED } },
   '/api/practice/learners': { get: { summary: 'The class: learners by code, and what is missed', reply: CLASS } },

@@ -436,6 +436,9 @@ export const potsSchema = Joi.object({
     )
     .required(),
   mostPots: Joi.number().integer().min(1).max(50),
+  together: Joi.array()
+    .max(50)
+    .items(Joi.array().max(MOST_GUESTS).items(Joi.string().max(60))),
   timeLimitMs: Joi.number().min(1).max(60_000),
 });
 
@@ -463,4 +466,43 @@ const named = Joi.alternatives(
 export const answerSchema = Joi.object({
   answer: Joi.alternatives(named, Joi.array().max(200).items(named)).required(),
   learner: Joi.string().allow('').max(60),
+});
+
+const seatText = Joi.string().allow('').max(60);
+const said = Joi.string().allow('').max(2000);
+const dayPot = Joi.object({
+  soupId: id.required(),
+  title: Joi.string().max(500).required(),
+  number: Joi.number().integer().min(1).max(200).required(),
+  seats: Joi.array().max(MOST_GUESTS).items(seatText).required(),
+  bowls: Joi.number().min(0).max(10_000).required(),
+  recipe: recipeSchema.required(),
+  words: said.required(),
+});
+export const daySchema = Joi.object({
+  groupId: id.allow(null).required(),
+  away: Joi.array().max(MOST_GUESTS).items(seatText).required(),
+  soups: Joi.array()
+    .max(6)
+    .items(Joi.object({ soupId: id.required(), number: Joi.number().integer().min(1).max(100_000).required() }))
+    .required(),
+  eats: Joi.object().pattern(seatText, id).max(MOST_GUESTS).required(),
+  together: Joi.array().max(50).items(Joi.array().max(MOST_GUESTS).items(seatText)).required(),
+  mostPots: Joi.number().integer().min(1).max(50),
+  serveAt: Joi.string()
+    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/)
+    .required(),
+  worked: Joi.object({
+    key: Joi.string().max(20_000).required(),
+    pots: Joi.array().max(60).items(dayPot).required(),
+    unserved: Joi.array()
+      .max(MOST_GUESTS)
+      .items(Joi.object({ seat: seatText.required(), why: said.required() }))
+      .required(),
+    explains: Joi.array().max(200).items(said).required(),
+  })
+    .allow(null)
+    .required(),
+  // A day nobody has planned has revision 0.
+  revision: Joi.number().integer().min(0).max(Number.MAX_SAFE_INTEGER).required(),
 });

@@ -104,3 +104,25 @@ export const CLASS = object({
   learners: list(object({ code: string, answers: number, lastAt: string, toSeeAgain: number, dueNow: number })),
   missed: list(object({ topic: string, learners: number })),
 });
+const dayPot = object({ soupId: string, title: string, number, seats: list(string), bowls: number, recipe: ref('Recipe'), words: string });
+export const DAY = object(
+  {
+    date: string,
+    groupId: { type: ['string', 'null'] },
+    away: list(string),
+    soups: list(object({ soupId: string, number })),
+    eats: { type: 'object', additionalProperties: string },
+    together: list(list(string)),
+    mostPots: number,
+    serveAt: string,
+    worked: {
+      anyOf: [
+        object({ key: string, pots: list(dayPot), unserved: list(object({ seat: string, why: string })), explains: list(string) }),
+        { type: 'null' },
+      ],
+    },
+    revision: number,
+    updatedAt: string,
+  },
+  ['mostPots'],
+);

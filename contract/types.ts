@@ -396,3 +396,41 @@ export interface ClassBody {
   /** What there is to see again, by how many learners have it. */
   missed: { topic: string; learners: number }[];
 }
+
+/** A pot of a day: what it is of, who eats of it. */
+export interface DayPot {
+  soupId: string;
+  title: string;
+  /** From 1, over all soups of the day. */
+  number: number;
+  seats: string[];
+  bowls: number;
+  /** For its own bowls. */
+  recipe: Recipe;
+  /** What makes it this pot, in words. */
+  words: string;
+}
+
+/** A lunch: who of which group comes, what is cooked, who eats what. */
+export interface NewDay {
+  groupId: string | null;
+  /** Seats of those expected that do not come. */
+  away: string[];
+  soups: { soupId: string; number: number }[];
+  /** By seat, the soup it eats; the first where nothing is said. */
+  eats: Record<string, string>;
+  /** Seats that are to eat from one pot. */
+  together: string[][];
+  /** Pots of a soup at most. */
+  mostPots?: number;
+  /** HH:MM of the kitchen's clock. */
+  serveAt: string;
+  /** What was worked out, and for what: another question makes it stale. */
+  worked: { key: string; pots: DayPot[]; unserved: { seat: string; why: string }[]; explains: string[] } | null;
+}
+
+export interface DayBody extends NewDay {
+  date: string;
+  revision: number;
+  updatedAt: string;
+}

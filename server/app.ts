@@ -10,6 +10,7 @@ import { jsonOnly, loopbackOnly, notAllowed, notFound, route, sendProblem } from
 import { batchRoutes } from './routes/batches.ts';
 import { bookRoutes } from './routes/book.ts';
 import { cookRoutes } from './routes/cook.ts';
+import { dayRoutes } from './routes/days.ts';
 import { deviceRoutes } from './routes/devices.ts';
 import { foodRoutes } from './routes/foods.ts';
 import { groupRoutes } from './routes/groups.ts';
@@ -80,6 +81,7 @@ function apiRoutes(context: Context): RequestHandler {
     batchRoutes,
     deviceRoutes,
     groupRoutes,
+    dayRoutes,
     practiceRoutes,
     soupsRoutes,
     bookRoutes,

@@ -9,6 +9,7 @@ import { type Devices, makeDevices } from './devices/registry.ts';
 import { settingsReader } from './repositories/settings.ts';
 import { type Batches, makeBatches } from './services/batches.ts';
 import { type Book, makeBook } from './services/book.ts';
+import { type Days, makeDays } from './services/days.ts';
 import { type Groups, makeGroups } from './services/groups.ts';
 import { type HeavyWork, threads } from './services/heavyWork.ts';
 import { type House, makeHouse } from './services/house.ts';
@@ -34,6 +35,7 @@ export interface Context {
   batches: Batches;
   groups: Groups;
   practice: Practice;
+  days: Days;
   devices: Devices;
   streams: Streams;
   heavy: HeavyWork;
@@ -70,6 +72,7 @@ export async function makeContext(config: Config, parts: { clock?: Clock; heavy?
     preparations: makePreparations(db, clock),
     batches: makeBatches(db, { kitchen, shelf, prices: book.priceList, clock, zone: config.zone }),
     groups: makeGroups(db, clock),
+    days: makeDays(db, clock),
     practice: makePractice(db, clock, config.zone),
     devices: makeDevices(() => clock().getTime()),
     streams,

@@ -16,7 +16,7 @@ afterAll(() => kitchen.close());
 const addSoup = async () => (await kitchen.send('POST', '/api/soups', { title: 'Leek', recipe: SOUP })).body;
 
 test('health says how many foods and which schema', async () => {
-  expect((await kitchen.get('/api/health')).body).toMatchObject({ status: 'ok', foods: expect.any(Number), schema: 10 });
+  expect((await kitchen.get('/api/health')).body).toMatchObject({ status: 'ok', foods: expect.any(Number), schema: 11 });
 });
 
 test('foods are found by what people type, with a slip', async () => {

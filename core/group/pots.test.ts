@@ -22,6 +22,28 @@ const table = (...guests: Guest[]): PotsReply => potsFor({ recipe: LEEK, guests 
 const kettles = ({ pots }: PotsReply): number => new Set(pots.map(({ kettle }) => kettle)).size;
 const lineOf = (words: RegExp): string => LEEK.lines.find(({ text }) => words.test(text))?.id as string;
 
+describe('guests who are to eat from one pot', () => {
+  const milk = seat('A1', { allergens: ['milk'] });
+  const celery = seat('A2', { allergens: ['celery'] });
+  const free = seat('A3', {});
+  test('do, and whoever can joins them', () => {
+    const apart = potsFor({ recipe: LEEK, guests: [milk, celery, free] }, SHELF, now);
+    const joined = potsFor({ recipe: LEEK, guests: [milk, celery, free], together: [['A1', 'A2']] }, SHELF, now);
+    expect(apart.unserved).toEqual([]);
+    const pot = joined.pots.find(({ seats }) => seats.includes('A1'));
+    expect(pot?.seats).toContain('A2');
+    const { allergens } = analyse(pot?.recipe as never, {}, SHELF);
+    expect(allergens.filter(({ id }) => id === 'milk' || id === 'celery').map(({ state }) => state)).not.toContain('contains');
+  });
+  test('have no bowl where their needs contradict each other, and it is said', () => {
+    const much = seat('B1', { limits: [{ nutrient: 'energyKcal', per: 'serving', min: 350 }] });
+    const little = seat('B2', { limits: [{ nutrient: 'energyKcal', per: 'serving', max: 160 }] });
+    const { unserved } = potsFor({ recipe: LEEK, guests: [much, little, free], together: [['B1', 'B2']] }, SHELF, now);
+    expect(unserved.map(({ seat: code }) => code)).toEqual(['B1', 'B2']);
+    expect(unserved[0]?.clash.why).toContain('contradict each other');
+  });
+});
+
 describe('needs of one pot', () => {
   test('are those of all: every allergen, the tightest limit', () => {
     expect(

@@ -122,13 +122,13 @@ interface Kettle {
 }
 
 export function potsFor(
-  { recipe, regime, guests, mostPots, timeLimitMs = DEFAULT_TIME_MS }: PotsRequest,
+  { recipe, regime, guests, mostPots, together = [], timeLimitMs = DEFAULT_TIME_MS }: PotsRequest,
   shelf: Shelf,
   now: () => number,
 ): PotsReply {
   const asking = new Asking(regime, shelf, now, now() + timeLimitMs);
-  const sets = needSets(guests);
   const unserved: PotsReply['unserved'] = [];
+  const sets = needSets(seatedTogether(guests, together, unserved));
   const servable = sets.filter((set) => {
     if (kettleOf([set], recipe, asking)) return true;
     // What was not looked for in time is no clash.
@@ -165,6 +165,23 @@ export function potsFor(
     order,
     explains: explained({ pots: parted, base, unserved, order, optimal: isProven, isLate: asking.isLate, guests, shelf }),
   };
+}
+
+/** Who is to eat from one pot has the needs of all of them; those whose needs contradict each other have none. */
+function seatedTogether(guests: readonly Guest[], together: readonly (readonly string[])[], unserved: PotsReply['unserved']): Guest[] {
+  return guests.flatMap((guest): Guest[] => {
+    const seats = new Set(together.filter((set) => set.includes(guest.seat)).flat());
+    const others = guests.filter(({ seat }) => seats.has(seat));
+    if (others.length < 2) return [guest];
+    const needs = mergeNeeds(others.map((one) => one.needs));
+    if (needs) return [{ ...guest, needs }];
+    const names = others.map(({ seat }) => seat).join(', ');
+    unserved.push({
+      seat: guest.seat,
+      clash: { needs: needRefs(guest.needs), why: `the needs of ${names} contradict each other, and they are to eat from one pot` },
+    });
+    return [];
+  });
 }
 
 function needSets(guests: readonly Guest[]): NeedSet[] {

@@ -15,6 +15,8 @@ export interface PotsRequest {
   regime?: RegimeId | undefined;
   guests: readonly Guest[];
   mostPots?: number | undefined;
+  /** Seats that are to eat from one pot, set by set. */
+  together?: readonly (readonly string[])[] | undefined;
   timeLimitMs?: number | undefined;
 }
 

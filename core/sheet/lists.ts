@@ -95,16 +95,22 @@ export interface ToBuy {
 export type Stock = ReadonlyMap<string, number>;
 const EMPTY_LARDER: Stock = new Map();
 
-/** One line a food, over the soup and what it takes of preparations, less what the larder has; water comes from the tap. */
-export function shoppingList(written: Recipe, ofKitchen: Shelf, larder: Stock = EMPTY_LARDER): { aisle: Aisle; items: ToBuy[] }[] {
-  const { recipe, shelf } = openPreparations(written, ofKitchen);
+/** One line a food, over the soups and what they take of preparations, less what the larder has; water comes from the tap. */
+export function shoppingList(
+  written: Recipe | readonly Recipe[],
+  ofKitchen: Shelf,
+  larder: Stock = EMPTY_LARDER,
+): { aisle: Aisle; items: ToBuy[] }[] {
   const rows = new Map<string, { food: Food | undefined; item: ToBuy }>();
-  for (const line of countedLines(recipe)) {
+  const soups = [written].flat().map((one) => openPreparations(one, ofKitchen));
+  const lines = soups.flatMap(({ recipe, shelf }, soup) => countedLines(recipe).map((line) => ({ line, soup, servings: recipe.servings, shelf })));
+  for (const { line, soup, servings, shelf } of lines) {
     const food = line.foodId === null ? undefined : shelf.food(line.foodId);
     if (food?.category === 'water') continue;
-    const own = gramsOf(line, recipe.servings);
+    const own = gramsOf(line, servings);
     const grams = own === null ? null : own / (food?.edibleShare || 1);
-    const key = line.foodId ?? line.id;
+    // A line without a food is its own in each soup.
+    const key = line.foodId ?? `${soup} ${line.id}`;
     const known = rows.get(key)?.item;
     if (known) known.grams = known.grams === null || grams === null ? null : known.grams + grams;
     else rows.set(key, { food, item: { foodId: line.foodId, name: food?.name ?? line.text, grams } });

@@ -10,6 +10,7 @@ import { houseAtWork } from './007-houseAtWork.ts';
 import { batches } from './008-batches.ts';
 import { groups } from './009-groups.ts';
 import { practice } from './010-practice.ts';
+import { days } from './011-days.ts';
 
 export const MIGRATIONS: readonly Knex.Migration[] = [
   first,
@@ -22,6 +23,7 @@ export const MIGRATIONS: readonly Knex.Migration[] = [
   batches,
   groups,
   practice,
+  days,
 ];
 
 /** Knex wants a source; the list in code is it. */
