@@ -28,7 +28,7 @@ const WITH_A_STRANGER = {
 
 beforeAll(async () => {
   kitchen = await openKitchen({ clock: () => new Date('2026-03-15T12:00:00Z') });
-  await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.batches, SHELF);
+  await loadDemo(kitchen.context, SHELF);
   for (const recipe of [SALTED_TO_TASTE, WITH_A_STRANGER]) {
     const { body } = await kitchen.send('POST', '/api/soups', { title: recipe.title, recipe });
     await kitchen.send('POST', `/api/soups/${body.id}/versions`, { name: 'As read', reason: '', recipe, needs: {} });

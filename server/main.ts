@@ -13,7 +13,7 @@ function refuse(sentence: string): never {
 
 async function start() {
   const context = await makeContext(readConfig(process.env));
-  if (context.config.loadDemo) await loadDemo(context.kitchen, context.book, context.batches, context.shelf.base);
+  if (context.config.loadDemo) await loadDemo(context, context.shelf.base);
   const { host, port } = context.config;
   const server = makeApp(context).listen(port, host, (error) => {
     if (error)

@@ -13,6 +13,8 @@ const Help = lazy(async () => ({ default: (await import('./features/help/Help.ts
 const Read = lazy(async () => ({ default: (await import('./routes/read.tsx')).Read }));
 const Bench = lazy(async () => ({ default: (await import('./routes/bench.tsx')).Bench }));
 const Compare = lazy(async () => ({ default: (await import('./routes/compare.tsx')).Compare }));
+const DayScreen = lazy(async () => ({ default: (await import('./routes/day.tsx')).DayScreen }));
+const WeekScreen = lazy(async () => ({ default: (await import('./routes/day.tsx')).WeekScreen }));
 const PracticeScreen = lazy(async () => ({ default: (await import('./routes/practice.tsx')).PracticeScreen }));
 const SpreadScreen = lazy(async () => ({ default: (await import('./routes/spread.tsx')).SpreadScreen }));
 const SheetScreen = lazy(async () => ({ default: (await import('./routes/sheet.tsx')).SheetScreen }));
@@ -53,6 +55,9 @@ export function App() {
           <NavLink to="/groups" className={tab}>
             Groups
           </NavLink>
+          <NavLink to="/day" className={tab}>
+            Day
+          </NavLink>
           <NavLink to="/practice" className={tab}>
             Practice
           </NavLink>
@@ -87,6 +92,8 @@ export function App() {
               <Route path="/soups/:id/plan" element={<PlanScreen />} />
               <Route path="/soups/:id/cook" element={<CookScreen />} />
               <Route path="/groups/:id?" element={<GroupsScreen />} />
+              <Route path="/day/:date?" element={<DayScreen />} />
+              <Route path="/week/:date?" element={<WeekScreen />} />
               <Route path="/practice/:part?" element={<PracticeScreen />} />
               <Route path="/batches" element={<BatchesScreen />} />
               <Route path="/batches/:id" element={<BatchScreen />} />

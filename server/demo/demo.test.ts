@@ -27,8 +27,8 @@ test.each(DEMO_SOUPS.map((text) => [text.split('\n')[0], text] as const))(
 );
 
 test('fills an empty kitchen once, each soup as it was written and as it was made for a table', async () => {
-  await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.batches, kitchen.context.shelf.base);
-  await loadDemo(kitchen.context.kitchen, kitchen.context.book, kitchen.context.batches, kitchen.context.shelf.base);
+  await loadDemo(kitchen.context, kitchen.context.shelf.base);
+  await loadDemo(kitchen.context, kitchen.context.shelf.base);
   const { body } = await kitchen.get('/api/soups');
   expect(body.soups.map(({ title }: { title: string }) => title)).toHaveLength(DEMO_SOUPS.length);
   for (const soup of body.soups) {

@@ -3,18 +3,28 @@ import type { Shelf } from '../../core/food/shelf.ts';
 import { readRecipe } from '../../core/reading/read.ts';
 import type { Batches } from '../services/batches.ts';
 import type { Book } from '../services/book.ts';
+import type { Groups } from '../services/groups.ts';
 import type { Kitchen } from '../services/kitchen.ts';
 import { addDemoBatches } from './batches.ts';
+import { addDemoGroup } from './group.ts';
 import type { Planned } from './planned.ts';
 import { DEMO_CURRENCY, DEMO_PRICES, DEMO_PRICES_PAID } from './prices.ts';
 import { DEMO_SOUPS } from './soups.ts';
 import { FOR_TABLES } from './tables.ts';
 import PLANNED from './versions.json' with { type: 'json' };
 
+interface House {
+  kitchen: Kitchen;
+  book: Book;
+  batches: Batches;
+  groups: Groups;
+}
+
 /** Fills an empty kitchen with the house soups; leaves any other kitchen alone. */
-export async function loadDemo(kitchen: Kitchen, book: Book, batches: Batches, shelf: Shelf): Promise<void> {
+export async function loadDemo({ kitchen, book, batches, groups }: House, shelf: Shelf): Promise<void> {
   if (!(await kitchen.isEmpty())) return;
   await addDemo(kitchen, book, shelf);
+  await addDemoGroup(groups);
   await addDemoBatches(kitchen, batches, new Date());
 }
 

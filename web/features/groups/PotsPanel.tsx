@@ -12,6 +12,7 @@ import { Button } from '../../ui/button.tsx';
 import { Field, Select } from '../../ui/field.tsx';
 import { Notice, State } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.ts';
+import { houseNeeds } from './houseNeeds.ts';
 
 /** Of one soup, the fewest pots that serve the group. */
 export function PotsPanel({ group, core }: { group: GroupBody; core: Kitchen }) {
@@ -63,14 +64,9 @@ export function PotsPanel({ group, core }: { group: GroupBody; core: Kitchen }) 
             version &&
             pots.mutate({
               recipe: version.recipe,
-              // What the house counts as a tree nut holds for everybody at the table.
               guests: group.guests.map(({ seat, needs, bowls }) => ({
                 seat,
-                needs: {
-                  ...needs,
-                  ...(settings?.coconutIsTreeNut ? { coconutIsTreeNut: true } : {}),
-                  ...(settings?.chestnutIsTreeNut ? { chestnutIsTreeNut: true } : {}),
-                },
+                needs: houseNeeds(needs, settings),
                 ...(bowls === undefined ? {} : { bowls }),
               })),
               ...(version.needs.regime ? { regime: version.needs.regime } : {}),

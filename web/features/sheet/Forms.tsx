@@ -20,6 +20,7 @@ import { say } from '../../ui/toast.ts';
 import { PotSection } from '../bench/PotSection.tsx';
 import { brimOf, potLayers } from '../bench/potLayers.ts';
 import { stockOf } from '../larder/stock.ts';
+import { Aisles } from './Aisles.tsx';
 import { Unfinished } from './Unfinished.tsx';
 
 /** What every form is of. */
@@ -278,24 +279,7 @@ export function Shopping({ paper }: { paper: Paper }) {
   return (
     <Sheaf title="Shopping list" paper={paper}>
       <Bought soup={paper.sheet.title} items={aisles.filter(({ aisle }) => aisle !== IN_LARDER).flatMap(({ items }) => items)} />
-      <div className="columns-2 gap-6">
-        {aisles.map(({ aisle, items }) => (
-          <section key={aisle} aria-label={aisle} className="mb-3 break-inside-avoid">
-            <h3 className="text-lg">{aisle.charAt(0).toUpperCase() + aisle.slice(1)}</h3>
-            <ul>
-              {items.map(({ foodId, name, grams, packs, fromLarder }) => (
-                <li key={foodId ?? name}>
-                  <span aria-hidden>{aisle === IN_LARDER ? '✓ ' : '☐ '}</span>
-                  {name}: {grams === null ? 'as needed' : formatGrams(grams)}
-                  {packs && ` (${packs})`}
-                  {fromLarder !== undefined && `; ${formatGrams(fromLarder)} more from the larder`}
-                </li>
-              ))}
-            </ul>
-          </section>
-        ))}
-      </div>
-      <p className="text-sm text-kale-soft">As bought, with peel and trimmings; packs and pieces are rounded up.</p>
+      <Aisles aisles={aisles} />
     </Sheaf>
   );
 }
