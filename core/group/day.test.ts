@@ -4,7 +4,7 @@ import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { readRecipe } from '../reading/read.ts';
 import { shoppingList } from '../sheet/lists.ts';
-import { dayKey, expectedOn, weekOf } from './day.ts';
+import { dayKey, expectedOn, openFor, weekOf } from './day.ts';
 
 const soup = (salt: number) =>
   readRecipe(
@@ -31,6 +31,17 @@ describe('a lunch', () => {
     expect(dayKey({ ...asked, mostPots: 1 })).not.toBe(dayKey(asked));
     expect(dayKey({ ...asked, together: [['A1', 'A2']] })).not.toBe(dayKey(asked));
   });
+});
+
+test('a bowl waits for its label where it could hold what its guest must not have', () => {
+  const { recipe } = readRecipe(
+    'Leek soup\nServes 4\n\n500 g leeks\n800 ml vegetable stock\n\nSimmer 20 minutes, blend.',
+    { measures: 'metric' },
+    SHELF,
+  );
+  const analysis = analyse(recipe, { regime: 'eu' }, SHELF);
+  expect(openFor({ needs: { allergens: ['celery', 'fish'] } }, analysis)).toEqual(['celery']);
+  expect(openFor({ needs: {} }, analysis)).toEqual([]);
 });
 
 describe('a week', () => {

@@ -1,14 +1,23 @@
 /** A lunch and a week of them: who comes, what each gets of what is limited. */
 
-import type { NutrientFigures } from '../analysis/analysis.ts';
+import type { Analysis, NutrientFigures } from '../analysis/analysis.ts';
 import { needRefs } from '../swap/need.ts';
 import type { Needs } from '../swap/needs.ts';
+import { ALLERGEN_LABELS, DIET_LABELS } from '../vocabulary/allergens.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import type { Guest } from './types.ts';
 
 /** Guests of a group who are expected on a day: those with no days, and those with this one. */
 export const expectedOn = <G extends Guest & { days?: readonly string[] | undefined }>(guests: readonly G[], date: string): G[] =>
   guests.filter(({ days }) => days === undefined || days.length === 0 || days.includes(date));
+
+/** What a guest must not have and only a label can tell of this bowl: it is read before the bowl goes out. */
+export function openFor({ needs }: Pick<Guest, 'needs'>, { allergens, diets }: Pick<Analysis, 'allergens' | 'diets'>): string[] {
+  return [
+    ...allergens.filter(({ id, state }) => state === 'check' && needs.allergens?.includes(id)).map(({ id }) => ALLERGEN_LABELS[id].toLowerCase()),
+    ...diets.filter(({ id, state }) => state === 'check' && needs.diets?.includes(id)).map(({ id }) => DIET_LABELS[id].toLowerCase()),
+  ];
+}
 
 /** What a week tells of every bowl. */
 export const WEEK_FIGURES = ['energyKcal', 'proteinG', 'sodiumMg', 'saturatedFatG', 'potassiumMg', 'fibreG'] as const satisfies readonly Nutrient[];

@@ -1,7 +1,9 @@
 import { useMemo } from 'react';
+import { openFor } from '../../../core/group/day.ts';
 import { rankNotes } from '../../../core/notes/rank.ts';
 import type { RegimeId } from '../../../core/regime/regime.ts';
 import type { Kitchen } from '../../kitchen/kitchen.ts';
+import { Notice } from '../../ui/state.tsx';
 import type { AnalysedPot } from './DayPots.tsx';
 import type { Present } from './useDayPlan.ts';
 
@@ -26,6 +28,11 @@ export function BeforeService({ pots, present, regime, core }: Props) {
       }
     return [...byFood.values()];
   }, [pots, regime, core]);
+  const waiting = present.flatMap((guest) => {
+    const pot = pots.find(({ seats }) => seats.includes(guest.seat));
+    const open = pot ? openFor(guest, pot.analysis) : [];
+    return open.length > 0 ? [{ seat: guest.seat, open }] : [];
+  });
   const textures = present.filter(({ needs }) => needs.smooth || needs.body !== undefined);
   const cautions = useMemo(() => {
     const told = new Map<string, number[]>();
@@ -44,6 +51,11 @@ export function BeforeService({ pots, present, regime, core }: Props) {
     <section aria-label="Before service" className="grid gap-4 rounded-xl border border-line bg-card p-3 md:grid-cols-2">
       <div className="break-inside-avoid">
         <h2 className="text-lg">{labels.length === 0 ? 'No label left to read' : 'Packs to read before service'}</h2>
+        {waiting.length > 0 && (
+          <Notice tone="check">
+            No bowl goes out before its label is read to: {waiting.map(({ seat, open }) => `${seat} (${open.join(', ')})`).join('; ')}.
+          </Notice>
+        )}
         <ul>
           {labels.map(({ name, lookFor, pots: numbers }) => (
             <li key={name}>

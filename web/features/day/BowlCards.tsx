@@ -1,3 +1,5 @@
+import { CircleAlert } from 'lucide-react';
+import { openFor } from '../../../core/group/day.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import { figure } from '../../kitchen/format.ts';
 import type { AnalysedPot } from './DayPots.tsx';
@@ -7,7 +9,8 @@ import type { Present } from './useDayPlan.ts';
 export function BowlCards({ date, pots, present }: { date: string; pots: readonly AnalysedPot[]; present: readonly Present[] }) {
   return (
     <section aria-label="Bowl cards" className="grid grid-cols-1 gap-2 sm:grid-cols-2 print:grid-cols-2">
-      {present.flatMap(({ seat, bowls = 1 }) => {
+      {present.flatMap((guest) => {
+        const { seat, bowls = 1 } = guest;
         const pot = pots.find(({ seats }) => seats.includes(seat));
         if (!pot) return [];
         const { analysis } = pot;
@@ -27,6 +30,11 @@ export function BowlCards({ date, pots, present }: { date: string; pots: readonl
               </span>
             </p>
             <p className="font-title text-xl">{pot.title}</p>
+            {openFor(guest, analysis).length > 0 && (
+              <p className="flex items-center gap-1 font-semibold">
+                <CircleAlert size={16} aria-hidden /> Read the label first: {openFor(guest, analysis).join(', ')}
+              </p>
+            )}
             <p className="text-sm">
               {of('contains').length > 0 ? (
                 <>
