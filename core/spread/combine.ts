@@ -43,33 +43,58 @@ export function reachOf({ levels }: Counted, most: number): { whole: number; sam
   return { whole, sampled: whole < levels.length ? left : 0 };
 }
 
-/** Every combination of one level, each in the same list: it is read before the next is asked for. */
-export function* level(ways: readonly Ways[], changes: number): Generator<Picks> {
+/** Lines from each place on that may stay or change: a level that can no more be reached is not walked. */
+const optionalFrom = (ways: readonly Ways[]): number[] =>
+  Array.from({ length: ways.length + 1 }, (_, from) => ways.slice(from).filter(({ keep, changes }) => keep && changes.length > 0).length);
+
+/** Told of every combination of one level, in the same list each time: it is read before the next comes. Rests between the ways of the first two lines. */
+export function* level(ways: readonly Ways[], changes: number, visit: (picks: Picks) => void): Generator<void> {
   const picks: Way[] = [];
-  // Optional lines from each place on: a level that can no more be reached is not walked.
-  const optional = ways.map((_, from) => ways.slice(from).filter(({ keep, changes: list }) => keep && list.length > 0).length);
-  function* from(place: number, left: number): Generator<Picks> {
+  const optional = optionalFrom(ways);
+  const walk = (place: number, left: number): void => {
+    if (left > item(optional, place)) return;
     if (place === ways.length) {
-      if (left === 0) yield picks;
+      visit(picks);
       return;
     }
-    if (left > item(optional, place)) return;
     const { keep, changes: list } = item(ways, place);
     if (keep) {
       picks[place] = keep;
-      yield* from(place + 1, left);
+      walk(place + 1, left);
       if (left === 0) return;
     }
     for (const way of list) {
       picks[place] = way;
-      yield* from(place + 1, keep ? left - 1 : left);
+      walk(place + 1, keep ? left - 1 : left);
+    }
+  };
+  function* rest(place: number, left: number): Generator<void> {
+    if (left > item(optional, place)) return;
+    if (place === ways.length || place === RESTS) {
+      walk(place, left);
+      yield;
+      return;
+    }
+    const { keep, changes: list } = item(ways, place);
+    if (keep) {
+      picks[place] = keep;
+      yield* rest(place + 1, left);
+      if (left === 0) return;
+    }
+    for (const way of list) {
+      picks[place] = way;
+      yield* rest(place + 1, keep ? left - 1 : left);
     }
   }
-  yield* from(0, changes);
+  yield* rest(0, changes);
 }
+/** Lines between whose ways a walk rests. */
+const RESTS = 2;
+/** Draws between which a sample rests. */
+const DRAWS = 5000;
 
 /** A seeded draw from one level, each combination as likely as any other; none twice. */
-export function* sample(ways: readonly Ways[], changes: number, many: number, seed = 1): Generator<Picks> {
+export function* sample(ways: readonly Ways[], changes: number, many: number, visit: (picks: Picks) => void, seed = 1): Generator<void> {
   // Combinations of the lines from a place on, by the changes left to make.
   const counts = ways.map((_, from) => countOf(ways.slice(from)).levels);
   counts.push([1]);
@@ -92,6 +117,7 @@ export function* sample(ways: readonly Ways[], changes: number, many: number, se
     const key = picks.map(({ index }) => index).join();
     if (seen.has(key)) continue;
     seen.add(key);
-    yield picks;
+    visit(picks);
+    if (seen.size % DRAWS === 0) yield;
   }
 }

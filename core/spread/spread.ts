@@ -21,7 +21,7 @@ import type { Nutrient } from '../vocabulary/nutrient.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { type Counted, countOf, level, type Picks, reachOf, sample } from './combine.ts';
 import { isNutrientMeasure, type Measure, type MeasureKey, measuresFor, traitOf, usualMeasures } from './measures.ts';
-import { type Filler, openBy, type Ways, type WaysOf, waysOf } from './ways.ts';
+import { type Filler, openBy, type Way, type Ways, type WaysOf, waysOf } from './ways.ts';
 
 export interface SpreadRequest {
   recipe: Recipe;
@@ -30,10 +30,13 @@ export interface SpreadRequest {
   prices?: PriceList | undefined;
 }
 
-/** One combination: the option of every slot, and the grams of their parts. */
+/** One combination: the option of every slot. */
 export interface Point {
   picked: readonly number[];
-  grams: readonly number[];
+  /** Grams of every part, where they are others than the ways have: a plan of the search. */
+  grams?: readonly number[];
+  /** Grams of the soup's own liquid, where it fills the pot. */
+  poured?: number;
 }
 
 export interface Spread {
@@ -56,8 +59,6 @@ export interface Spread {
 
 /** Combinations looked at; more are sampled. */
 export const MOST_LOOKED = 300_000;
-/** Told after so many. */
-const CHUNK = 20_000;
 const PLANS = 10;
 const PLAN_MS = 2000;
 /** How far a figure is to move for a change of it to be shown that no need asks for. */
@@ -101,16 +102,12 @@ export function* spreadOf(request: SpreadRequest, ofKitchen: Shelf, { now, most 
   const reach = reachOf(counted, most);
   const toLook = Math.min(counted.all, most);
   let looked = 0;
-  const levels = [
-    ...Array.from({ length: reach.whole }, (_, changes) => level(lines, changes)),
-    ...(reach.sampled > 0 ? [sample(lines, reach.whole, reach.sampled, seed)] : []),
-  ];
-  for (const combinations of levels)
-    for (const picks of combinations) {
-      spread.put(picks);
-      looked += 1;
-      if (looked % CHUNK === 0) yield looked / toLook;
-    }
+  const look = (picks: Picks) => {
+    spread.put(picks);
+    looked += 1;
+  };
+  for (let changes = 0; changes < reach.whole; changes += 1) for (const _ of level(lines, changes, look)) yield looked / toLook;
+  if (reach.sampled > 0) for (const _ of sample(lines, reach.whole, reach.sampled, look, seed)) yield looked / toLook;
   return { ...told, looked, ...spread.all() };
 }
 
@@ -140,29 +137,41 @@ class Gathering {
   private readonly model: Model;
   private readonly lines: readonly Ways[];
   private readonly fillers: readonly Filler[];
-  private readonly measures: readonly Measure[];
   private readonly potMl: number;
   private readonly volume: number;
-  private readonly keys = new Set<string>();
   private readonly points: Point[] = [];
   private readonly values: Map<MeasureKey, number[]>;
-  private readonly base: Float64Array;
-  private plans = 0;
-  private readonly placeOfTrait: Map<MeasureKey, number>;
+  /** Of every measure, its values and where the model has it; null of what no trait tells. */
+  private readonly told: readonly { key: MeasureKey; into: number[]; at: number | null }[];
+  private readonly planKeys = new Set<string>();
+  private readonly planSums = new Set<number>();
+  /** Traits of the pot with the first so many lines as they were picked last: from where two combinations differ on they are summed anew. */
+  private readonly sums: Float64Array[];
+  private readonly costs: Float64Array;
+  private readonly works: Float64Array;
+  private last: Way[] = [];
+  private readonly traits: Float64Array;
 
   constructor(model: Model, lines: readonly Ways[], fillers: readonly Filler[], measures: readonly Measure[]) {
     this.model = model;
     this.lines = lines;
     this.fillers = fillers;
-    this.measures = measures;
     this.potMl = model.traits.indexOf('potMl');
     this.volume = at(model.original, this.potMl);
     this.values = new Map(measures.map(({ key }) => [key, []]));
-    this.placeOfTrait = new Map(measures.flatMap(({ key }) => (traitOf(key) ? [[key, model.traits.indexOf(traitOf(key) as never)] as const] : [])));
+    this.told = measures.map(({ key }) => {
+      const trait = traitOf(key);
+      return { key, into: this.values.get(key) as number[], at: trait === null ? null : model.traits.indexOf(trait) };
+    });
+    this.sums = Array.from({ length: lines.length + 1 }, () => new Float64Array(model.traits.length));
+    this.costs = new Float64Array(lines.length + 1);
+    this.works = new Float64Array(lines.length + 1);
+    this.traits = new Float64Array(model.traits.length);
     // Lines with nothing to choose stand in the pot all the time.
-    this.base = Float64Array.from(model.base);
+    const base = item(this.sums, 0);
+    base.set(model.base);
     model.slots.forEach(({ own }, slot) => {
-      if (!lines.some((line) => line.slot === slot)) addScaled(this.base, 1, own);
+      if (!lines.some((line) => line.slot === slot)) addScaled(base, 1, own);
     });
   }
 
@@ -170,50 +179,70 @@ class Gathering {
   plan({ choice, amounts }: Leaf): void {
     const traits = traitsAt(this.model, choice, amounts.grams);
     const picked = choice.map((option, slot) => item(this.model.slots, slot).options.indexOf(option));
+    const key = picked.join();
+    if (this.planKeys.has(key)) return;
+    this.planKeys.add(key);
+    this.planSums.add(sumOf(picked));
     const work = choice.reduce((sum, { swap }) => sum + (swap?.work ?? 0), 0);
-    if (this.add(picked, amounts.grams, traits, amounts.value, work)) this.plans += 1;
+    this.add({ picked, grams: amounts.grams }, traits, amounts.value, work);
   }
 
   /** A combination, where the pot can be filled so that it keeps every need. */
   put(picks: Picks): void {
-    const traits = Float64Array.from(this.base);
-    let cost = 0;
-    let work = 0;
-    for (const way of picks) {
-      addScaled(traits, 1, way.traits);
-      cost += way.cost;
-      work += way.work;
-    }
-    const pour = this.filled(picks, traits);
+    this.sum(picks);
+    const { traits, model, lines } = this;
+    const pour = this.filled(picks);
     if (!pour) return;
-    const picked = new Array<number>(this.model.slots.length).fill(0);
-    const gramsOf = new Map<number, readonly number[]>();
-    picks.forEach(({ index, grams }, line) => {
-      const { slot } = item(this.lines, line);
-      picked[slot] = index;
-      gramsOf.set(slot, grams);
-    });
-    if (pour.filler) {
-      picked[pour.filler.slot] = pour.index;
-      gramsOf.set(pour.filler.slot, [pour.grams]);
-      cost += pour.cost;
+    const picked = new Array<number>(model.slots.length).fill(0);
+    let changed = pour.filler !== null;
+    for (let line = 0; line < lines.length; line += 1) {
+      const { index, option } = item(picks, line);
+      picked[item(lines, line).slot] = index;
+      changed ||= option.swap !== null;
     }
-    const grams = picked.flatMap((_, slot) => gramsOf.get(slot) ?? []);
-    const off = picked.every((index, slot) => item(item(this.model.slots, slot).options, index).swap === null) ? 0 : closeness(this.model, traits);
-    this.add(picked, grams, traits, off + cost, work);
+    if (pour.filler) picked[pour.filler.slot] = pour.index;
+    // No combination is put twice; a plan of the search may be one of them.
+    if (this.planSums.has(sumOf(picked)) && this.planKeys.has(picked.join())) return;
+    const off = changed ? closeness(model, traits) : 0;
+    this.add(
+      pour.filler ? { picked, poured: pour.grams } : { picked },
+      traits,
+      off + at(this.costs, lines.length) + pour.cost,
+      at(this.works, lines.length),
+    );
   }
 
-  /** Nothing poured, the pot as full as before, or as far off as it may be: the first that keeps every row. `traits` end with what is poured. */
-  private filled(picks: Picks, traits: Float64Array): { filler: Filler | null; index: number; grams: number; cost: number } | null {
-    const { model, potMl, volume } = this;
-    const keeps = () => model.rows.every(({ coefficients, bound }) => dot(coefficients, traits) <= bound + FEASIBLE);
-    if (keeps()) return { filler: null, index: 0, grams: 0, cost: 0 };
+  private sum(picks: Picks): void {
+    const { last, sums, costs, works, lines } = this;
+    let from = 0;
+    while (from < last.length && last[from] === picks[from]) from += 1;
+    for (let line = from; line < lines.length; line += 1) {
+      const way = item(picks, line);
+      const next = item(sums, line + 1);
+      next.set(item(sums, line));
+      addScaled(next, 1, way.traits);
+      costs[line + 1] = at(costs, line) + way.cost;
+      works[line + 1] = at(works, line) + way.work;
+      last[line] = way;
+    }
+    this.traits.set(item(sums, lines.length));
+  }
+
+  private keeps(): boolean {
+    for (const { coefficients, bound } of this.model.rows) if (dot(coefficients, this.traits) > bound + FEASIBLE) return false;
+    return true;
+  }
+
+  /** Nothing poured, the pot as full as before, or as far off as it may be: the first that keeps every row. The traits end with what is poured. */
+  private filled(picks: Picks): Pour | null {
+    const { potMl, volume, traits, lines } = this;
+    if (this.keeps()) return NOTHING_POURED;
     const filler = this.fillers.find(({ slot }) => {
-      const line = this.lines.findIndex((ways) => ways.slot === slot);
+      const line = lines.findIndex((ways) => ways.slot === slot);
       return line < 0 || item(picks, line).option.swap === null;
     });
     if (!filler) return null;
-    const before = Float64Array.from(traits);
+    const before = item(this.sums, lines.length);
     for (const share of FILLED) {
       const by = volume * share - at(before, potMl);
       const pour = by > 0 ? filler.more : filler.less;
@@ -223,27 +252,31 @@ class Gathering {
       traits.set(before);
       addScaled(traits, -1, filler.own);
       addScaled(traits, grams, part.perGram);
-      if (keeps()) return { filler, index, grams, cost: option.cost };
+      if (this.keeps()) return { filler, index, grams, cost: option.cost };
     }
     return null;
   }
 
-  private add(picked: readonly number[], grams: readonly number[], traits: Float64Array, distance: number, work: number): boolean {
-    const key = picked.join();
-    if (this.keys.has(key)) return false;
-    this.keys.add(key);
-    this.points.push({ picked, grams });
-    for (const { key: measure } of this.measures) {
-      const place = this.placeOfTrait.get(measure);
-      this.values.get(measure)?.push(place === undefined ? (measure === 'work' ? work : distance) : at(traits, place));
-    }
-    return true;
+  private add(point: Point, traits: Float64Array, distance: number, work: number): void {
+    this.points.push(point);
+    for (const { key, into, at: trait } of this.told) into.push(trait === null ? (key === 'work' ? work : distance) : at(traits, trait));
   }
 
   all() {
-    return { points: this.points, values: this.values, plans: Array.from({ length: this.plans }, (_, index) => index) };
+    return { points: this.points, values: this.values, plans: Array.from({ length: this.planKeys.size }, (_, index) => index) };
   }
 }
+
+/** Alike for what is alike: what differs is looked at whole. */
+const sumOf = (picked: readonly number[]): number => picked.reduce((sum, index) => (Math.imul(sum, 31) + index) | 0, 0);
+
+interface Pour {
+  filler: Filler | null;
+  index: number;
+  grams: number;
+  cost: number;
+}
+const NOTHING_POURED: Pour = { filler: null, index: 0, grams: 0, cost: 0 };
 
 /** Of the pot's volume: as full as before, then fuller and emptier by what it may be. */
 const FILLED = [1, 1 + VOLUME_KEEPS * 0.9, 1 - VOLUME_KEEPS * 0.9] as const;

@@ -2,6 +2,7 @@
 import type { Analysis } from '../analysis/analysis.ts';
 import { closePreparations } from '../bowl/preparation.ts';
 import { withMentions } from '../method/mentions.ts';
+import type { Option } from '../swap/model.ts';
 import { type Change, describeChanges } from '../swap/plan.ts';
 import { roundAmounts } from '../swap/rounding.ts';
 import type { Leaf } from '../swap/search.ts';
@@ -36,7 +37,12 @@ export function writePoint(spread: Spread, point: number): Written {
 }
 
 /** The choices of a point and their amounts as they were summed. */
-export function leafOf({ model, points }: Spread, point: number): Leaf {
-  const { picked, grams } = item(points, point);
-  return { choice: model.slots.map(({ options }, slot) => item(options, item(picked, slot))), amounts: { grams: [...grams], value: 0 } };
+export function leafOf({ model, points, ways }: Spread, point: number): Leaf {
+  const { picked, grams, poured } = item(points, point);
+  const choice = model.slots.map(({ options }, slot) => item(options, item(picked, slot)));
+  const own = (option: Option, slot: number): readonly number[] => {
+    const way = ways.find((line) => line.slot === slot)?.changes.find(({ index }) => item(model.slots, slot).options[index] === option);
+    return way?.grams ?? (option.parts.length === 1 && poured !== undefined ? [poured] : []);
+  };
+  return { choice, amounts: { grams: [...(grams ?? choice.flatMap(own))], value: 0 } };
 }
