@@ -1,6 +1,7 @@
 /** Who shares with whom, held against every colouring of the conflicts: kettles are colours, and a conflict is a pair that cannot share. */
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import loadHighs from 'highs';
 import { partition } from './partition.ts';
 
 interface Seat {
@@ -48,7 +49,86 @@ function fewestColours(seats: readonly Seat[], conflicts: Conflicts): number {
   return best;
 }
 
+/** Every way of parting the seats into blocks. */
+function partitions(count: number): number[][][] {
+  let all: number[][][] = [[]];
+  for (let at = 0; at < count; at += 1)
+    all = all.flatMap((blocks) => [
+      ...blocks.map((_, place) => blocks.map((block, one) => (one === place ? [...block, at] : block))),
+      [...blocks, [at]],
+    ]);
+  return all;
+}
+
+/** The fewest colours as an integer programme, colours used in their order. */
+const highs = await loadHighs({});
+function coloursByHighs(seats: readonly Seat[], conflicts: Conflicts): number {
+  const count = seats.length;
+  const all = Array.from({ length: count }, (_, at) => at);
+  const rows = [
+    ...all.map((i) =>
+      all
+        .map((k) => `x${i}_${k}`)
+        .join(' + ')
+        .concat(' = 1'),
+    ),
+    ...all.flatMap((k) => all.map((i) => `x${i}_${k} - y${k} <= 0`)),
+    ...[...conflicts].flatMap((key) =>
+      all.map(
+        (k) =>
+          `${key
+            .split(' ')
+            .map((i) => `x${i}_${k}`)
+            .join(' + ')} - y${k} <= 0`,
+      ),
+    ),
+    ...all.slice(1).map((k) => `y${k} - y${k - 1} <= 0`),
+  ];
+  const binaries = all.flatMap((k) => [`y${k}`, ...all.map((i) => `x${i}_${k}`)]);
+  const programme = `Minimize\n obj: ${all.map((k) => `y${k}`).join(' + ')}\nSubject To\n${rows.map((row, at) => ` c${at}: ${row}`).join('\n')}\nBinary\n ${binaries.join('\n ')}\nEnd`;
+  const solution = highs.solve(programme, {});
+  if (solution.Status !== 'Optimal') throw new Error(solution.Status);
+  return Math.round(solution.ObjectiveValue);
+}
+
 describe('kettles', () => {
+  test('of twelve and more needs are as few as HiGHS finds, on 30 tables', () => {
+    fc.assert(
+      fc.property(tableOf(14, 12), ({ seats, conflicts }) => {
+        expect(partition(seats, sharing(conflicts)).kettles).toHaveLength(coloursByHighs(seats, conflicts));
+      }),
+      { numRuns: 30, seed: 16 },
+    );
+  });
+
+  test('are, of the fewest, those nearest to the original, each bowl counted: by trying every way of parting them', () => {
+    const weighed = tableOf(6).chain((table) =>
+      fc
+        .array(fc.integer({ min: 1, max: 9 }), { minLength: table.seats.length ** 2, maxLength: table.seats.length ** 2 })
+        .map((weights) => ({ ...table, weights })),
+    );
+    fc.assert(
+      fc.property(weighed, ({ seats, conflicts, weights }) => {
+        // More needs are never nearer: the furthest of any two, and a little for each.
+        const far = (a: number, b: number) => weights[Math.min(a, b) * seats.length + Math.max(a, b)] as number;
+        const distance = (ids: readonly number[]) => Math.max(...ids.flatMap((a) => ids.map((b) => far(a, b)))) + 0.5 * ids.length;
+        const clash = (ids: readonly number[]) => ids.some((a) => ids.some((b) => conflicts.has(pair(a, b))));
+        const bowls = (ids: readonly number[]) => ids.reduce((sum, id) => sum + (seats[id]?.bowls ?? 0), 0);
+        const cost = (blocks: readonly (readonly number[])[]) => blocks.reduce((sum, ids) => sum + bowls(ids) * distance(ids), 0);
+        const possible = partitions(seats.length).filter((blocks) => !blocks.some(clash));
+        const fewest = Math.min(...possible.map(({ length }) => length));
+        const least = Math.min(...possible.filter(({ length }) => length === fewest).map(cost));
+        const { kettles } = partition(seats, {
+          kettleOf: (sets) => (clash(sets.map(({ id }) => id)) ? null : { sets: [...sets], distance: distance(sets.map(({ id }) => id)) }),
+          isOver: () => false,
+        });
+        expect(kettles).toHaveLength(fewest);
+        expect(cost(kettles.map(({ sets }) => sets.map(({ id }) => id)))).toBeCloseTo(least, 6);
+      }),
+      { numRuns: 300, seed: 16 },
+    );
+  });
+
   test('are as few as the fewest colours of the conflicts', () => {
     fc.assert(
       fc.property(tableOf(7), ({ seats, conflicts }) => {

@@ -40,7 +40,7 @@ export function partition<Sitters extends Block, Kettle extends Shared<Sitters>>
   // Not all of them together, where there was time to look: two at least.
   const quick = oneByOne(sets, sharing, mostPots, sharing.isOver() ? 1 : 2);
   if (sets.length > MOST_EXACT || sharing.isOver()) return quick;
-  return inEveryWay(sets, sharing, mostPots, Math.max(2, quick.bound)) ?? quick;
+  return inEveryWay(sets, sharing, mostPots, quick) ?? quick;
 }
 
 /** Null when the time is up before it is through. */
@@ -48,8 +48,9 @@ function inEveryWay<Sitters extends Block, Kettle extends Shared<Sitters>>(
   sets: readonly Sitters[],
   { kettleOf, isOver }: Sharing<Sitters, Kettle>,
   mostPots: number,
-  atLeast: number,
+  quick: Partition<Sitters, Kettle>,
 ): Partition<Sitters, Kettle> | null {
+  const atLeast = Math.max(2, quick.bound);
   const count = sets.length;
   const known = new Map<number, Kettle | null>();
   const apart: number[] = [];
@@ -69,7 +70,9 @@ function inEveryWay<Sitters extends Block, Kettle extends Shared<Sitters>>(
   };
   const all = 2 ** count - 1;
   for (let pots = atLeast; pots <= Math.min(mostPots, count); pots++) {
-    const best = cheapest(all, pots, can, isOver);
+    // What was found one by one is to be beaten.
+    const found = quick.left.length === 0 && quick.kettles.length === pots ? quick.kettles : null;
+    const best = cheapest(sets, pots, can, isOver, found);
     if (isOver()) return null;
     if (best) return { kettles: best, left: [], optimal: true, bound: pots };
   }
@@ -128,37 +131,73 @@ function clique(count: number, apart: (a: number, b: number) => boolean): number
   return best;
 }
 
-/** The cheapest partition into so many blocks, each bowl at its kettle's distance; null where there is none. */
+/** Distances of two searches agree to this share. */
+const ALIKE = 1e-6;
+
+/**
+ * The cheapest partition into so many blocks, each bowl at its kettle's distance; null where there is none. One set after another goes to a
+ * block, and a branch ends where it cannot become cheaper than what is known: what is asked of two is asked of all in their block, so that no
+ * soup for all is nearer to the original than the soup for those two. The time being up, the cheapest so far stands.
+ */
 function cheapest<Sitters extends Block, Kettle extends Shared<Sitters>>(
-  all: number,
+  sets: readonly Sitters[],
   pots: number,
   can: (mask: number) => Kettle | null,
   isOver: () => boolean,
+  found: Kettle[] | null,
 ): Kettle[] | null {
-  const cost = ({ sets, distance }: Kettle) => distance * sets.reduce((sum, { bowls }) => sum + bowls, 0);
-  let best: { kettles: Kettle[]; cost: number } | null = null;
-  const go = (left: number, kettles: Kettle[], spent: number) => {
-    if ((best && spent >= best.cost) || isOver()) return;
-    if (left === 0) {
-      best = { kettles, cost: spent };
+  const bowls = sets.map((set) => set.bowls);
+  const far = sets.map((_, a) => sets.map((__, b) => can((1 << a) | (1 << b))?.distance ?? Number.POSITIVE_INFINITY));
+  const apart = (a: number, b: number): number => (far[a] as number[])[b] as number;
+  // The most demanding first: they settle most of the cost.
+  const order = sets.map((_, at) => at).sort((a, b) => apart(b, b) * (bowls[b] as number) - apart(a, a) * (bowls[a] as number));
+  const costOf = ({ sets: own, distance }: Kettle) => distance * own.reduce((sum, set) => sum + set.bowls, 0);
+  let best = found && { kettles: found, cost: found.reduce((sum, kettle) => sum + costOf(kettle), 0) };
+  interface Open {
+    mask: number;
+    members: readonly number[];
+    kettle: Kettle;
+    bowls: number;
+  }
+  /** How far the block is with this set at least. */
+  const atLeast = ({ members, kettle }: Open, set: number): number =>
+    members.reduce((most, member) => Math.max(most, apart(member, set)), kettle.distance);
+  const go = (depth: number, blocks: readonly Open[]) => {
+    if (isOver()) return;
+    const spent = blocks.reduce((sum, block) => sum + block.bowls * block.kettle.distance, 0);
+    const set = order[depth];
+    if (set === undefined) {
+      if (best === null || spent < best.cost * (1 - ALIKE)) best = { kettles: blocks.map(({ kettle }) => kettle), cost: spent };
       return;
     }
-    if (kettles.length === pots) return;
-    const first = left & -left;
-    const rest = left ^ first;
-    if (kettles.length === pots - 1) {
-      const last = can(left);
-      if (last) go(0, [...kettles, last], spent + cost(last));
-      return;
-    }
-    for (let others = rest; ; others = (others - 1) & rest) {
-      const kettle = can(first | others);
-      if (kettle) go(left & ~(first | others), [...kettles, kettle], spent + cost(kettle));
-      if (others === 0) break;
+    // Each set to come costs what it would in the block that is nearest to it, or in one of its own.
+    const toCome = order.slice(depth + 1).reduce((sum, one) => {
+      const nearest = blocks.reduce(
+        (least, block) => Math.min(least, atLeast(block, one)),
+        blocks.length < pots ? apart(one, one) : Number.POSITIVE_INFINITY,
+      );
+      return sum + (bowls[one] as number) * nearest;
+    }, 0);
+    const isHopeless = (cost: number) => !Number.isFinite(cost) || (best !== null && cost + toCome >= best.cost * (1 - ALIKE));
+    const ways = [
+      ...blocks.map((block, at) => {
+        const distance = atLeast(block, set);
+        return { at, least: spent - block.bowls * block.kettle.distance + (block.bowls + (bowls[set] as number)) * distance };
+      }),
+      ...(blocks.length < pots ? [{ at: blocks.length, least: spent + (bowls[set] as number) * apart(set, set) }] : []),
+    ].sort((a, b) => a.least - b.least);
+    for (const { at, least } of ways) {
+      if (isHopeless(least)) continue;
+      const block = blocks[at];
+      const mask = (block?.mask ?? 0) | (1 << set);
+      const kettle = can(mask);
+      if (!kettle) continue;
+      const joined: Open = { mask, members: [...(block?.members ?? []), set], kettle, bowls: (block?.bowls ?? 0) + (bowls[set] as number) };
+      go(depth + 1, block ? blocks.map((one, place) => (place === at ? joined : one)) : [...blocks, joined]);
     }
   };
-  go(all, [], 0);
-  return (best as { kettles: Kettle[] } | null)?.kettles ?? null;
+  go(0, []);
+  return best?.kettles ?? null;
 }
 
 /** So many blocks that serve the most bowls. */
