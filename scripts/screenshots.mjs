@@ -49,8 +49,6 @@ Method
 
 const nextDay = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
 
-const PROSE = `Squash soup of the harbour kitchen. Melt 50 g butter and sweat a chopped onion for 8 minutes. Stir in 2 tablespoons of red curry paste for a minute, then add 1 kg of prepared butternut squash and 1 litre of chicken or vegetable stock. Simmer for 20 minutes, blend, and stir in 8 oz grated cheddar off the heat. Serves 6.`;
-
 try {
   await page.goto(`${url}/soups`);
   await page.getByRole('link', { name: 'Celeriac and apple cream' }).waitFor();
@@ -64,13 +62,6 @@ try {
     .first()
     .click();
   await shoot('bench');
-  await page.getByRole('button', { name: 'How sure is this?' }).click();
-  await page
-    .getByRole('img', { name: /is spread/ })
-    .first()
-    .waitFor();
-  await shoot('how-sure');
-  await page.keyboard.press('Escape');
   await page.keyboard.press('w');
   await page.getByRole('article', { name: 'Plan 1' }).waitFor();
   await shoot('plans');
@@ -87,10 +78,6 @@ try {
   await shoot('sheet');
   await page.getByRole('link', { name: 'other forms' }).click();
   await page.getByRole('checkbox', { name: 'Serving sheet' }).uncheck();
-  await page.getByRole('checkbox', { name: 'Class handout', exact: true }).check();
-  await page.getByRole('article', { name: /Class handout/ }).waitFor();
-  await shoot('handout');
-  await page.getByRole('checkbox', { name: 'Class handout', exact: true }).uncheck();
   await page.getByRole('checkbox', { name: 'Bowl cards' }).check();
   await page.getByRole('article', { name: /Bowl cards/ }).waitFor();
   await shoot('bowl-cards');
@@ -99,11 +86,6 @@ try {
   await page.getByRole('region', { name: 'Doubts' }).waitFor();
   await page.evaluate(() => document.activeElement?.blur());
   await shoot('read');
-  await page.getByRole('textbox', { name: 'Recipe text' }).fill(PROSE);
-  await page.getByRole('heading', { name: 'Squash soup of the harbour kitchen' }).waitFor();
-  await page.getByRole('tab', { name: /Labels to check/ }).click();
-  await page.getByRole('heading', { name: 'Red curry paste' }).waitFor();
-  await shoot('labels');
   await page.goto(`${url}/foods/garlic?q=garlic`);
   await page.getByRole('img', { name: /^Of 100 g/ }).waitFor();
   await shoot('food');
@@ -113,14 +95,6 @@ try {
   await page.goto(`${url}/soups`);
   await page.getByRole('rowheader').first().waitFor();
   await shoot('soups');
-  await page.getByLabel('Which soups do for').fill('no milk, at most 500 mg sodium');
-  await page.keyboard.press('Enter');
-  await page.getByLabel(/also versions where a label/).check();
-  await page
-    .getByRole('list', { name: /that do$/ })
-    .first()
-    .waitFor();
-  await shoot('soups-for-a-guest');
   await page.request.post(`${url}/api/larder`, {
     data: {
       entries: [
@@ -151,24 +125,43 @@ try {
   await page.getByRole('region', { name: 'Cooling' }).scrollIntoViewIfNeeded();
   await page.getByRole('region', { name: 'Cooling' }).evaluate((region) => region.scrollIntoView());
   await shoot('cooling');
-  const group = await page.request.post(`${url}/api/groups`, {
-    data: {
-      name: 'Monday lunch',
-      guests: [
-        { seat: 'A1', needs: { allergens: ['milk'] } },
-        { seat: 'A2', needs: { limits: [{ nutrient: 'sodiumMg', per: 'serving', max: 500 }] } },
-        { seat: 'B1', needs: { diets: ['vegan'] }, bowls: 2 },
-      ],
-    },
-  });
-  await page.goto(`${url}/groups/${(await group.json()).id}`);
+  const { groups } = await (await page.request.get(`${url}/api/groups`)).json();
+  await page.goto(`${url}/groups/${groups[0].id}`);
   await page.getByText('what does for most seats first').waitFor();
   await page
-    .getByRole('button', { name: /A1: breaks$/ })
+    .getByRole('button', { name: /breaks$/ })
     .first()
     .click();
   await page.getByRole('region', { name: 'Which soups do' }).evaluate((region) => region.scrollIntoView());
   await shoot('group');
+  await page.getByLabel('Of which soup').selectOption('Fennel and white bean');
+  await page.getByRole('button', { name: 'Work out the pots' }).click();
+  await page.getByRole('list', { name: 'Pots, the strictest cooked first' }).waitFor({ timeout: 60_000 });
+  await page.getByRole('region', { name: 'Pots' }).evaluate((region) => region.scrollIntoView());
+  await shoot('pots');
+  await page.goto(`${url}/day/${nextDay}`);
+  await page.getByRole('combobox', { name: /^Group/ }).selectOption({ index: 1 });
+  await page.getByLabel('Find a soup').fill('fennel');
+  await page.getByRole('button', { name: /Fennel and white bean: 1/ }).click();
+  await page.getByRole('button', { name: 'Work out the day' }).click();
+  await page.getByRole('article', { name: 'Card of A1' }).waitFor({ timeout: 60_000 });
+  await page.getByRole('region', { name: 'Plan' }).waitFor();
+  await shoot('day');
+  const { soups } = await (await page.request.get(`${url}/api/soups?q=celeriac`)).json();
+  await page.goto(`${url}/soups/${soups[0].id}/spread?x=sodiumMg&y=proteinG`);
+  await page.getByRole('region', { name: 'Front' }).waitFor();
+  await page
+    .getByRole('button', { name: /^Look at/ })
+    .last()
+    .click();
+  await page.getByRole('region', { name: 'This combination' }).getByRole('listitem').first().waitFor();
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await shoot('spread');
+  await page.goto(`${url}/practice?kind=swap&level=2&seed=11`);
+  await page.getByRole('radio').first().check();
+  await page.getByRole('button', { name: 'Mark it' }).click();
+  await page.getByRole('button', { name: 'Next round' }).waitFor();
+  await shoot('practice');
 } finally {
   await browser.close();
   server.kill();

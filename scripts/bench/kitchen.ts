@@ -24,6 +24,7 @@ import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { DEMO_SOUPS } from '../../server/demo/soups.ts';
 import { lunchMeasure } from './lunch.ts';
 import type { Measure } from './measure.ts';
+import { tableMeasures } from './table.ts';
 
 /** Mulberry32. */
 export function seeded(seed: number): () => number {
@@ -348,6 +349,7 @@ export function measures(): Measure[] {
       }),
     },
     lunchMeasure(random),
+    ...tableMeasures(random),
     ...readingMeasures(),
     searchMeasure(),
     hardMeasure(),
