@@ -7,6 +7,7 @@ import { coolingWords, REGIMES, type RegimeId } from '../regime/regime.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { claimedMinutes } from './claimed.ts';
 import { linesIn } from './flow.ts';
+import { holdsOf, holdWords } from './holds.ts';
 import { type Class, type Lesson, lessonOf } from './lesson.ts';
 import { scale } from './scale.ts';
 import { headsOf } from './schedule/problem.ts';
@@ -188,6 +189,7 @@ export function planOf({ soups, kitchen, serveAt, regime = 'us', pins = [], less
     notes: [
       ...prepared.flatMap(({ notes }) => notes),
       ...soups.flatMap(({ recipe }, soup) => claimNote(recipe, prepared[soup] as Prepared, kitchen.cooks, many ? soup : undefined)),
+      ...soups.flatMap(({ recipe }, soup) => holdNotes(recipe, tasks, late.makespan, regime, many ? soup : undefined)),
       ...jarNotes(prepared, kitchen, many),
       ...(pins.length > 0 ? pinNotes(pins, tasks, late.makespan, solve({ capacity, jobs }).makespan) : []),
       ...(solved.optimal
@@ -257,6 +259,18 @@ function pinNotes(pins: NonNullable<PlanRequest['pins']>, tasks: readonly Planne
   });
   if (makespan > free) notes.push({ code: 'plan.pin', message: `What is pinned makes the whole begin ${makespan - free} minutes earlier.` });
   return notes;
+}
+
+/** How long the soup waits by this plan, from heat-off until it is heated again or served. */
+function holdNotes(recipe: Recipe, tasks: readonly PlannedTask[], makespan: number, regime: RegimeId, soup: number | undefined): PlanNote[] {
+  const of = (stepId: string) => tasks.filter((task) => task.stepId === stepId && (soup === undefined || task.soup === soup));
+  return holdsOf(recipe).flatMap((hold): PlanNote[] => {
+    const off = Math.max(...of(hold.heatedBy).map(({ end }) => end));
+    const again = hold.until === null ? makespan : Math.min(...of(hold.until).map(({ start }) => start));
+    if (!Number.isFinite(off) || !Number.isFinite(again) || again <= off) return [];
+    const { isLong, message } = holdWords(hold, Math.round(again - off), regime);
+    return [{ ...(soup === undefined ? {} : { soup }), code: isLong ? 'plan.holdLong' : 'plan.hold', message, stepIds: [hold.stepId] }];
+  });
 }
 
 function jarNotes(prepared: readonly Prepared[], { blenderJarMl }: Kitchen, many: boolean): PlanNote[] {

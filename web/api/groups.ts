@@ -2,6 +2,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { GroupBody, NewGroup } from '../../contract/types.ts';
 import type { PotsReply, PotsRequest } from '../../core/group/types.ts';
+import type { AdaptResult } from '../../core/swap/adapt.ts';
+import type { Needs } from '../../core/swap/needs.ts';
+import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { ask } from './client.ts';
 
 const GROUPS = ['groups'] as const;
@@ -32,3 +35,10 @@ export function useDropGroup() {
 
 /** Asked with a press: a table with many needs takes a while. */
 export const usePots = () => useMutation({ mutationFn: (request: PotsRequest) => ask<PotsReply>('POST', '/api/pots', request) });
+
+/** The closest soup that does for some needs. */
+export const useNearest = () =>
+  useMutation({
+    mutationFn: ({ recipe, needs }: { recipe: Recipe; needs: Needs }) =>
+      ask<AdaptResult>('POST', '/api/adapt', { recipe, needs, plans: 1, timeLimitMs: 10_000 }),
+  });

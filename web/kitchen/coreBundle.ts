@@ -21,6 +21,7 @@ export { rankNotes } from '../../core/notes/rank.ts';
 export { coolingOf } from '../../core/plan/cooling.ts';
 export { linesIn } from '../../core/plan/flow.ts';
 export { gateBefore } from '../../core/plan/gates.ts';
+export { holdWords, waitingAt } from '../../core/plan/holds.ts';
 export { scale } from '../../core/plan/scale.ts';
 export { tomorrowOf } from '../../core/plan/tomorrow.ts';
 export { shareWords } from '../../core/quantity/share.ts';

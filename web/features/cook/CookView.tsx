@@ -10,6 +10,7 @@ import { Notice } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.ts';
 import { Adjust } from './Adjust.tsx';
 import { bowlNow } from './bowlNow.ts';
+import { HoldClock } from './HoldClock.tsx';
 import { Kept } from './Kept.tsx';
 import { StepCard } from './StepCard.tsx';
 import { TimerBar } from './TimerBar.tsx';
@@ -45,6 +46,7 @@ export function CookView({ live }: { live: BatchLive }) {
         </span>
       </div>
       <TimerBar batchId={batch.id} />
+      <HoldClock at={at} live={live} now={now} core={core} />
       {at === 0 && dangers.length > 0 && (
         <Notice tone="breaks">
           {dangers.map(({ code, message }) => (

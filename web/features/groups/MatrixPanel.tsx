@@ -2,12 +2,17 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { GroupBody, SoupSummary, VersionBody } from '../../../contract/types.ts';
 import { bySameNeeds, type Cell, type Seats, servedOf } from '../../../core/group/columns.ts';
+import type { Needs } from '../../../core/swap/needs.ts';
 import { needWords } from '../../../core/swap/needWords.ts';
+import type { Recipe } from '../../../core/vocabulary/recipe.ts';
+import { useNearest } from '../../api/groups.ts';
 import { useSettings, useSoups, useVersionsOf } from '../../api/queries.ts';
 import type { Kitchen } from '../../kitchen/kitchen.ts';
+import { Button } from '../../ui/button.tsx';
 import { State, type Tone } from '../../ui/state.tsx';
 import { Tick } from '../../ui/tick.tsx';
 import type { MatrixAsked, MatrixReply } from '../../workers/matrix.worker.ts';
+import { houseNeeds } from './houseNeeds.ts';
 import { useMatrix } from './useMatrix.ts';
 
 /** Soups and versions that are held against a group at once. */
@@ -117,7 +122,7 @@ export function MatrixPanel({ group, core }: { group: GroupBody; core: Kitchen }
         </table>
       </section>
       <div role="status" className="min-h-6">
-        {row && chosen && <Reasons row={row} column={columns[chosen.column]} cell={cellsOf(row.key)[chosen.column]} />}
+        {row && chosen && <Reasons row={row} column={columns[chosen.column]} cell={cellsOf(row.key)[chosen.column]} core={core} />}
       </div>
       <p className="text-sm text-kale-soft">
         Worked out from the ingredients: 'fits' is of what is written, and every label is read before it is served.
@@ -181,7 +186,7 @@ function MatrixRow({ title, version, to, columns, reply, served, chosen, onChoos
 }
 
 /** What decides a cell, need by need. */
-function Reasons({ row: { soup, version }, column, cell }: { row: Row; column: Seats | undefined; cell: Cell | undefined }) {
+function Reasons({ row: { soup, version }, column, cell, core }: { row: Row; column: Seats | undefined; cell: Cell | undefined; core: Kitchen }) {
   if (!column || !cell) return null;
   return (
     <div className="rounded-md bg-oat p-2">
@@ -200,6 +205,51 @@ function Reasons({ row: { soup, version }, column, cell }: { row: Row; column: S
           ))}
         </ul>
       )}
+      {cell.state !== 'fits' && (
+        <NearestChange
+          key={`${version.id} ${column.seats[0]}`}
+          recipe={version.recipe}
+          needs={column.needs}
+          regime={version.needs.regime}
+          core={core}
+        />
+      )}
+    </div>
+  );
+}
+
+/** What would have to change in this version for these seats: the closest plan, asked with a press. */
+function NearestChange({ recipe, needs, regime, core }: { recipe: Recipe; needs: Needs; regime: Needs['regime']; core: Kitchen }) {
+  const { data: settings } = useSettings();
+  const nearest = useNearest();
+  const plan = nearest.data?.plans[0];
+  const nameOf = (id: string) => (core.shelf.food(id)?.name ?? id).toLowerCase();
+  return (
+    <div className="mt-1 flex flex-col items-start gap-1">
+      {!nearest.data && (
+        <Button
+          kind="chip"
+          disabled={nearest.isPending}
+          onClick={() => nearest.mutate({ recipe, needs: { ...houseNeeds(needs, settings), checks: 'avoid', ...(regime ? { regime } : {}) } })}
+        >
+          {nearest.isPending ? 'Looking ...' : 'The nearest change that does'}
+        </Button>
+      )}
+      <div role="status">
+        {nearest.error && <span className="text-beet">{nearest.error.message}</span>}
+        {nearest.data && !plan && 'No change of this soup does for them with certainty: a label has to tell, or another soup is cooked.'}
+        {plan && (
+          <ul className="list-disc pl-5" aria-label="The nearest change">
+            {plan.changes.map(({ lineId, swapId, name, from, to }) => (
+              <li key={`${lineId} ${swapId}`}>
+                {from ? `${core.formatGrams(from.grams)} ${nameOf(from.foodId)}` : name.toLowerCase()}
+                {' > '}
+                {to.length === 0 ? 'left out' : to.map(({ foodId, grams }) => `${core.formatGrams(grams)} ${nameOf(foodId)}`).join(' and ')}
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
     </div>
   );
 }
