@@ -7,6 +7,7 @@ import type { Model, Option, Part, Slot } from '../swap/model.ts';
 import { fillsUp } from '../swap/reasons.ts';
 import { pullOf } from '../swap/solver/columns.ts';
 import { addScaled, at, item } from '../swap/solver/linear.ts';
+import { isOf } from '../vocabulary/category.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 
 export interface Way {
@@ -71,9 +72,9 @@ export function waysOf(model: Model, dear: ReadonlySet<string>, isOpen: (way: Wa
   return { ways, fillers: fillersOf(model), leftOut };
 }
 
-/** Some of the food itself, or another of its kind: one cheese for another. */
+/** Some of the food itself, or another of its kind, one cheese for another; a celeriac soup of turnips is none. */
 const hasOwn = ({ parts }: Option, { food }: Slot): boolean =>
-  parts.some(({ foods }) => foods.some(([{ id, category }]) => id === food?.id || category === food?.category));
+  parts.some(({ foods }) => foods.some(([{ id, category }]) => id === food?.id || (category === food?.category && !isOf(category, 'vegetable'))));
 
 /** Of what the bowl has, what a gap may hide without being told. */
 const HIDES = 0.05;

@@ -100,7 +100,8 @@ export function swap(level: Level, soup: SoupAtHand, chance: Chance): Made | nul
       return {
         right: isRight,
         because: told.map(reasonFor),
-        explains: `${isRight ? 'Yes' : 'It was'}: ${rightOption.text}. ${best.change.note ? `${best.change.note}.` : ''}`.trim(),
+        explains:
+          `${isRight ? 'Yes' : 'It was'}: ${rightOption.text}. ${best.change.note ? `${best.change.note.charAt(0).toUpperCase()}${best.change.note.slice(1)}.` : ''}`.trim(),
       };
     },
   };
