@@ -1,5 +1,6 @@
 /** What the server sends of the work in the kitchen: plans, scaled recipes, cooling. */
 import { KEEPS } from '../core/batch/entry.ts';
+import { DAY_SETTERS } from '../core/batch/stock.ts';
 import { ALLERGENS } from '../core/vocabulary/allergens.ts';
 import { boolean, list, number, object, ref, string } from './shapes.ts';
 
@@ -71,6 +72,7 @@ export const PORTIONS = object({
   keep: { enum: [...KEEPS] },
   madeOn: string,
   useBy: string,
+  useByFrom: { enum: [...DAY_SETTERS] },
   past: boolean,
   contains: list({ enum: [...ALLERGENS] }),
   checks: list({ enum: [...ALLERGENS] }),

@@ -275,6 +275,7 @@ export const settingsSchema = Joi.object({
   rings: Joi.number().integer().min(0).max(20),
   ovens: Joi.number().integer().min(0).max(20),
   bowlMl: Joi.number().min(50).max(2000).required(),
+  keptDays: Joi.number().integer().min(1).max(14).allow(null),
   currency: currency.required(),
   saltBand: oneOf(SALT_BAND_IDS),
   blender: blenderSchema,

@@ -3,6 +3,7 @@
 import type { Analysis } from '../core/analysis/analysis.ts';
 import type { ChangedSince, KeptAnalysis } from '../core/analysis/snapshot.ts';
 import type { Entry, Keep } from '../core/batch/entry.ts';
+import type { DaySetter } from '../core/batch/stock.ts';
 import type { LabelEntry } from '../core/food/label.ts';
 import type { Market } from '../core/food/market.ts';
 import type { LabelPin } from '../core/food/pins.ts';
@@ -34,6 +35,8 @@ export interface Settings {
   rings?: number;
   ovens?: number;
   bowlMl: number;
+  /** Days that a soup is kept in the cold here, the day of making the first; none of its own where it is not said. */
+  keptDays?: number | null;
   /** ISO 4217; prices in another are kept and not reckoned with. */
   currency: string;
   /** How this house salts what is 'to taste'. */
@@ -314,6 +317,7 @@ export interface Portions {
   /** Days of the kitchen. */
   madeOn: string;
   useBy: string;
+  useByFrom: DaySetter;
   /** Past its day: told, and not counted. */
   past: boolean;
   contains: AllergenId[];

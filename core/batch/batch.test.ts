@@ -134,6 +134,6 @@ describe('the last day of use, the day of making counted as the first', () => {
     expect(lastDayOf('2027-03-06', keep, regime)).toBe(wanted);
   });
   test('is the sooner of the rule and of what keeps less long', () => {
-    expect(lastDayOf('2027-03-06', 'chilled', 'us', 2)).toBe('2027-03-07');
+    expect(lastDayOf('2027-03-06', 'chilled', 'us', { house: 2 })).toBe('2027-03-07');
   });
 });

@@ -8,7 +8,7 @@ import { analyse } from '../../core/analysis/analysis.ts';
 import { actualRecipe, entryFaults } from '../../core/batch/actual.ts';
 import { type Entry, ofKind, standing } from '../../core/batch/entry.ts';
 import { type Learnt, learntEvaporation } from '../../core/batch/learnt.ts';
-import { lastDayOf } from '../../core/batch/stock.ts';
+import { daysInText, useByOf } from '../../core/batch/stock.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
 import { coolingOf } from '../../core/plan/cooling.ts';
 import { scale } from '../../core/plan/scale.ts';
@@ -94,7 +94,7 @@ export function makeBatches(db: Knex, { kitchen, shelf, prices, clock, zone }: P
     const { allergens } = analyse(actualRecipe(batch.recipe, entries, shelf.now()), rules, shelf.now());
     const madeOn = kitchenDay(new Date(batch.startedAt), zone);
     return put.map(({ id, count, grams, keep }) => {
-      const useBy = lastDayOf(madeOn, keep, rules.regime);
+      const { day: useBy, by: useByFrom } = useByOf(madeOn, keep, rules.regime, { house: settings.keptDays, text: daysInText(batch.recipe) });
       return {
         id,
         batchId: batch.id,
@@ -107,6 +107,7 @@ export function makeBatches(db: Knex, { kitchen, shelf, prices, clock, zone }: P
         keep,
         madeOn,
         useBy,
+        useByFrom,
         past: useBy < today,
         contains: allergens.filter(({ state }) => state === 'contains').map((one) => one.id),
         checks: allergens.filter(({ state }) => state === 'check').map((one) => one.id),

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { BatchSummary, Portions } from '../../contract/types.ts';
+import type { DaySetter } from '../../core/batch/stock.ts';
 import { ALLERGEN_LABELS } from '../../core/vocabulary/allergens.ts';
 import { useBatches, usePortions, useTakePortions } from '../api/cook.ts';
 import { dayWords as day } from '../kitchen/dayWords.ts';
@@ -9,6 +10,14 @@ import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, State, Waiting } from '../ui/state.tsx';
 import { Table, type TableColumn } from '../ui/table.tsx';
 import { say } from '../ui/toast.ts';
+
+const SET_BY: Readonly<Record<DaySetter, string>> = {
+  regime: 'by the rules',
+  common: 'as is common',
+  house: 'by the house',
+  text: 'by the recipe',
+  taste: 'for its taste',
+};
 
 const BATCHES: TableColumn<BatchSummary>[] = [
   {
@@ -51,7 +60,14 @@ const portionColumns = (onTake: (portions: Portions) => void): TableColumn<Porti
   {
     head: 'Use by',
     className: 'py-1.5',
-    cell: ({ useBy, past }) => (past ? <State tone="breaks">{day(useBy)}, past: not counted</State> : day(useBy)),
+    cell: ({ useBy, useByFrom, past }) =>
+      past ? (
+        <State tone="breaks">{day(useBy)}, past: not counted</State>
+      ) : (
+        <>
+          {day(useBy)} <span className="text-sm text-kale-soft">{SET_BY[useByFrom]}</span>
+        </>
+      ),
   },
   {
     head: 'Contains',

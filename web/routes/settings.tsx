@@ -104,6 +104,16 @@ export function SettingsScreen() {
               onValue={(ringKw) => ringKw !== undefined && set({ ringKw })}
             />
           </Field>
+          <Field label="Days a soup is kept cold (empty: by the rules)">
+            <NumberInput
+              late
+              className="w-28"
+              value={now.keptDays ?? null}
+              min={1}
+              max={14}
+              onValue={(keptDays) => keptDays !== undefined && set({ keptDays })}
+            />
+          </Field>
           <Figure label="Bowl, ml" value={now.bowlMl} min={50} max={2000} onSet={(bowlMl) => set({ bowlMl })} />
           <p className="text-sm text-kale-soft">
             Pot and ring go with every recipe read from now on; they decide how much water steams away and whether it fits below the brim.
