@@ -21,6 +21,8 @@ export interface Cell {
   /** `fits`: every need is met, surely or likely; `check`: a label or a figure that is not known decides; `breaks`: one need at least is not met. */
   state: 'fits' | 'check' | 'breaks';
   reasons: CellReason[];
+  /** With what stands beside the bowl, where that is worse. */
+  plate?: Pick<Cell, 'state' | 'reasons'>;
 }
 
 /** Guests by what they need, in the order they sit. */

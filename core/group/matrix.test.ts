@@ -63,6 +63,16 @@ describe('a cell', () => {
   });
 });
 
+test('in the bowl yes, with what stands beside it no: both are told', () => {
+  const bread = SHELF.foods.find(({ category, contains }) => category === 'bread' && contains.some(({ allergen }) => allergen === 'wheat'))
+    ?.id as string;
+  const line = { id: 'slice', stage: 'plate' as const, text: 'a slice of bread', foodId: bread, grams: { best: 160, low: 150, high: 170 } };
+  const withBread = { ...LEEK, lines: [...LEEK.lines, line] };
+  expect(cell(withBread, { allergens: ['wheat'] })).toMatchObject({ state: 'fits', plate: { state: 'breaks', reasons: [{ need: 'no wheat' }] } });
+  expect(cell(LEEK, { allergens: ['wheat'] })?.plate).toBeUndefined();
+  expect(cell(withBread, { allergens: ['wheat'], scope: 'plate' })?.state).toBe('breaks');
+});
+
 test('a row says for how many seats it does', () => {
   const columns = [
     { seats: ['A1', 'A2'], needs: {} },

@@ -16,20 +16,31 @@ const MOST_WAYS = 4;
 /** `house` is under what rules the soup is judged: the regime, and whether coconut and chestnut count as tree nuts here. */
 export function matrixRow(recipe: Recipe, columns: readonly Seats[], house: Omit<AnalyseOptions, 'prices'>, shelf: Shelf): Cell[] {
   const analyses = new Map<string, Analysis>();
+  const besides = recipe.lines.some(({ stage }) => stage === 'plate');
   return columns.map(({ needs: own }) => {
     const needs: Needs = { ...house, ...own };
     const options = { ...house, coconutIsTreeNut: needs.coconutIsTreeNut, chestnutIsTreeNut: needs.chestnutIsTreeNut };
     const key = JSON.stringify([options.coconutIsTreeNut ?? false, options.chestnutIsTreeNut ?? false]);
     const analysis = analyses.get(key) ?? analyse(recipe, options, shelf);
     analyses.set(key, analysis);
-    const verdicts = judgeNeeds(needs, { recipe, analysis, original: { recipe, analysis }, shelf });
-    const reasons = RANK.flatMap((state) => verdicts.filter((verdict) => verdict.state === state)).map((verdict) => ({
-      need: needLabel(verdict.need, needs, { recipe, original: { recipe }, core: { shelf } }),
-      state: verdict.state as CellReason['state'],
-      because: becauseOf(verdict, needs, recipe, analysis, shelf),
-    }));
-    return { state: reasons.length === 0 ? 'fits' : reasons.some(({ state }) => state === 'breaks') ? 'breaks' : 'check', reasons };
+    const bowl = standing(needs, recipe, analysis, shelf);
+    if (!besides || needs.scope === 'plate') return bowl;
+    // In the bowl yes, with the sandwich no: what stands beside it is told where it makes a difference.
+    const plate = standing({ ...needs, scope: 'plate' }, recipe, analysis, shelf);
+    return WORSE.indexOf(plate.state) > WORSE.indexOf(bowl.state) ? { ...bowl, plate } : bowl;
   });
+}
+
+const WORSE = ['fits', 'check', 'breaks'] as const;
+
+function standing(needs: Needs, recipe: Recipe, analysis: Analysis, shelf: Shelf): Pick<Cell, 'state' | 'reasons'> {
+  const verdicts = judgeNeeds(needs, { recipe, analysis, original: { recipe, analysis }, shelf });
+  const reasons = RANK.flatMap((state) => verdicts.filter((verdict) => verdict.state === state)).map((verdict) => ({
+    need: needLabel(verdict.need, needs, { recipe, original: { recipe }, core: { shelf } }),
+    state: verdict.state as CellReason['state'],
+    because: becauseOf(verdict, needs, recipe, analysis, shelf),
+  }));
+  return { state: reasons.length === 0 ? 'fits' : reasons.some(({ state }) => state === 'breaks') ? 'breaks' : 'check', reasons };
 }
 
 function becauseOf({ need: ref, state, value }: NeedVerdict, needs: Needs, recipe: Recipe, analysis: Analysis, shelf: Shelf): string[] {

@@ -166,11 +166,12 @@ function MatrixRow({ title, version, to, columns, reply, served, chosen, onChoos
                   <button
                     type="button"
                     aria-pressed={chosen === at}
-                    aria-label={`${title}, ${version}, ${column.seats.join(', ')}: ${cell.state}`}
+                    aria-label={`${title}, ${version}, ${column.seats.join(', ')}: ${cell.state}${cell.plate ? `, with what is beside it: ${cell.plate.state}` : ''}`}
                     className={`min-h-7 rounded ${chosen === at ? 'outline-2 outline-offset-1 outline-kale' : ''}`}
                     onClick={() => onChoose(at)}
                   >
                     <State tone={TONE[cell.state]}>{cell.state}</State>
+                    {cell.plate && <span className="block text-xs text-kale-soft">with the plate: {cell.plate.state}</span>}
                   </button>
                 )}
               </td>
@@ -185,6 +186,19 @@ function MatrixRow({ title, version, to, columns, reply, served, chosen, onChoos
   );
 }
 
+function ReasonList({ reasons }: { reasons: Cell['reasons'] }) {
+  return (
+    <ul className="list-disc pl-5">
+      {reasons.map(({ need, state, because }) => (
+        <li key={need}>
+          {need}: {state === 'breaks' ? 'not met' : 'cannot be told'}
+          {because.length > 0 && ` (${because.join('; ')})`}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
 /** What decides a cell, need by need. */
 function Reasons({ row: { soup, version }, column, cell, core }: { row: Row; column: Seats | undefined; cell: Cell | undefined; core: Kitchen }) {
   if (!column || !cell) return null;
@@ -193,17 +207,12 @@ function Reasons({ row: { soup, version }, column, cell, core }: { row: Row; col
       <p className="font-semibold">
         {soup.title}, {version.number}. {version.name}, for {column.seats.join(', ')}: {cell.state}
       </p>
-      {cell.reasons.length === 0 ? (
-        <p>Every need is met by what is written.</p>
-      ) : (
-        <ul className="list-disc pl-5">
-          {cell.reasons.map(({ need, state, because }) => (
-            <li key={need}>
-              {need}: {state === 'breaks' ? 'not met' : 'cannot be told'}
-              {because.length > 0 && ` (${because.join('; ')})`}
-            </li>
-          ))}
-        </ul>
+      {cell.reasons.length === 0 ? <p>Every need is met by what is written.</p> : <ReasonList reasons={cell.reasons} />}
+      {cell.plate && (
+        <>
+          <p className="mt-1 font-semibold">With what stands beside the bowl: {cell.plate.state}</p>
+          <ReasonList reasons={cell.plate.reasons} />
+        </>
       )}
       {cell.state !== 'fits' && (
         <NearestChange
