@@ -64,3 +64,35 @@ test('the day sheet and the bowl cards are printed, and the day can be used at 3
   await expect(page.getByRole('region', { name: 'Shopping list' })).toBeVisible();
   await expect(page.getByRole('article', { name: 'Card of B3' })).toBeHidden();
 });
+
+test('what if a guest ate from another pot, or needed something else: what moves is told', async ({ page, server }) => {
+  const limit = (bounds: object) => ({ limits: [{ nutrient: 'energyKcal', per: 'serving', ...bounds }] });
+  const guests = [
+    { seat: 'A1', needs: limit({ min: 260 }) },
+    { seat: 'A2', needs: limit({ max: 140 }) },
+    { seat: 'A3', needs: {} },
+  ];
+  const made = await page.request.post(`${server.url}/api/groups`, { data: { name: 'Three at odds', guests } });
+  const group = await made.json();
+  await page.goto(`${server.url}/day/2027-03-10`);
+  await page.getByRole('combobox', { name: /^Group/ }).selectOption(group.id);
+  await page.getByLabel('Find a soup').fill('celeriac');
+  await page.getByRole('button', { name: /Celeriac and apple cream: 1\./ }).click();
+  await page.getByRole('button', { name: 'Work out the day' }).click();
+  const pots = page.getByRole('list', { name: 'Pots, the strictest cooked first' });
+  await expect(pots.getByRole('heading', { name: /^Pot/ })).toHaveCount(2, { timeout: 60_000 });
+  const move = page.getByRole('combobox', { name: /^Move a guest of pot/ }).filter({ hasText: 'A3 from pot' });
+  await move.selectOption({ label: (await move.locator('option', { hasText: 'A3 from pot' }).textContent()) ?? '' });
+  await expect(page.getByRole('status').filter({ hasText: /With other guests in their pot than before: .*A3/ })).toBeVisible({ timeout: 60_000 });
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /^Let A3 and .* go again$/ }).click();
+  await expect(page.getByRole('button', { name: /^Let A3/ })).toHaveCount(0, { timeout: 60_000 });
+
+  // Another need: the answer is stale, and the new one says that one pot is enough.
+  guests[1] = { seat: 'A2', needs: {} };
+  await page.request.put(`${server.url}/api/groups/${group.id}`, { data: { name: 'Three at odds', guests, revision: group.revision } });
+  await page.reload();
+  await expect(page.getByText(/This was worked out before the last change/)).toBeVisible();
+  await page.getByRole('button', { name: 'Work out the day' }).click();
+  await expect(page.getByRole('status').filter({ hasText: '2 pots before, 1 now.' })).toBeVisible({ timeout: 60_000 });
+});

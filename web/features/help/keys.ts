@@ -73,6 +73,14 @@ export const SCREEN_KEYS: readonly ScreenKeys[] = [
   { screen: 'the stove', path: /\/cook$/, keys: [{ key: 'Enter', does: 'on a box for grams: writes down what was weighed' }] },
   { screen: 'batches', path: /^\/batches/, keys: [] },
   { screen: 'groups', path: /^\/groups/, keys: [{ key: 'Enter', does: 'in the words of a need: asks for them' }] },
+  {
+    screen: 'practice',
+    path: /^\/practice/,
+    keys: [
+      { key: 'Space', does: 'ticks a line or chooses an option' },
+      { key: 'Enter', does: 'marks the answer; then the next round' },
+    ],
+  },
   { screen: 'preparations', path: /^\/preparations/, keys: [] },
   { screen: 'the larder', path: /^\/larder/, keys: [] },
   { screen: 'settings', path: /^\/settings/, keys: [] },

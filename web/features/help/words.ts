@@ -37,6 +37,11 @@ export const WORDS = {
     means:
       'The bowl is the soup and what is put on it; the plate is the bowl and what lies beside it: bread, a sandwich. Needs speak of the bowl unless you ask for the plate.',
   },
+  front: {
+    word: 'front',
+    means:
+      'Of all that could be cooked, what nothing else is better than in both of two figures: to have more of the one, something of the other has to be given up.',
+  },
   version: {
     word: 'version',
     means: 'A soup as it was kept: foods, amounts, steps, figures, the needs and the reason. It never changes; the draft on the bench does.',
