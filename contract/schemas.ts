@@ -188,7 +188,7 @@ const kitchenSchema = Joi.object({
   blenderJarMl: Joi.number().min(0).max(100_000).required(),
   potDiameterCm: Joi.number().min(1).max(200).required(),
   ringKw: Joi.number().min(0.01).max(1000),
-  readyCut: Joi.boolean(),
+  readyCut: Joi.alternatives(Joi.boolean(), Joi.array().max(MAX_LINES).items(id)),
 });
 /** Soups of one lunch. */
 const MOST_SOUPS = 12;

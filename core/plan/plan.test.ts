@@ -5,7 +5,7 @@ import { readRecipe } from '../reading/read.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { claimedMinutes } from './claimed.ts';
 import { type PlanReply, planOf } from './plan.ts';
-import { batchesIn, type Kitchen } from './tasks.ts';
+import { batchesIn, boardMinutes, type Kitchen } from './tasks.ts';
 
 const read = (text: string): Recipe => readRecipe(text, { measures: 'auto' }, SHELF).recipe;
 const KITCHEN: Kitchen = { cooks: 1, rings: 2, ovens: 1, blenderJarMl: 2000, potDiameterCm: 28 };
@@ -132,6 +132,13 @@ describe('a plan', () => {
     expect(board.resources).toEqual(['cook']);
     expect(board.end).toBeLessThanOrEqual(sweat.start);
     expect(plan(LEEK, { readyCut: true }).tasks.some(({ label }) => label.startsWith('Make ready'))).toBe(false);
+    // One line alone comes ready: its minutes go, the others stay.
+    const first = LEEK.lines.find((line) => boardMinutes(line, SHELF) > 0)?.id as string;
+    const some = plan(LEEK, { readyCut: [first] });
+    expect(some.tasks.filter(({ label }) => label.startsWith('Make ready')).map(({ label }) => label)).not.toEqual(
+      made.tasks.filter(({ label }) => label.startsWith('Make ready')).map(({ label }) => label),
+    );
+    expect(some.makespanMin).toBeLessThanOrEqual(made.makespanMin);
     expect(plan(LEEK, { readyCut: true }).makespanMin).toBeLessThan(made.makespanMin);
   });
 

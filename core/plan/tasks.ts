@@ -31,8 +31,8 @@ export interface Kitchen {
   blenderJarMl: number;
   potDiameterCm: number;
   ringKw?: number | undefined;
-  /** Everything comes ready cut: no time is planned for the board. */
-  readyCut?: boolean | undefined;
+  /** What comes ready cut, by the ids of its lines, or everything: no time is planned for the board. */
+  readyCut?: boolean | readonly string[] | undefined;
 }
 
 export interface Task {
@@ -95,6 +95,7 @@ export function tasksOf(recipe: Recipe, kitchen: Kitchen, potMl: number, shelf: 
   let batches: Batches | null = null;
   const isWarm: boolean[] = [];
   const cut = new Set<string>();
+  const ready = new Set(Array.isArray(kitchen.readyCut) ? (kitchen.readyCut as readonly string[]) : []);
   steps.forEach((step, at) => {
     const method = step.method ?? 'none';
     const after = (before[at] as number[]).map((one) => place[one] as number);
@@ -118,7 +119,7 @@ export function tasksOf(recipe: Recipe, kitchen: Kitchen, potMl: number, shelf: 
       place[at] = oven;
       return;
     }
-    const board = kitchen.readyCut || isBoard(step) ? null : boardWork(step, byId, cut, shelf);
+    const board = kitchen.readyCut === true || isBoard(step) ? null : boardWork(step, byId, cut, shelf, ready);
     if (board) after.push(put(board, `cut-${step.id}`));
     const own: Omit<Task, 'id'> = { stepId: step.id, label: step.text, minutes, handsOn: isHandsOn(step), resources: [], after, assumed };
     const resources: Resource[] = own.handsOn ? ['cook'] : [];
@@ -162,19 +163,16 @@ const isBoard = (step: Step): boolean =>
   (step.method ?? 'none') === 'none' && BOARD.some(({ says }) => says.test(step.text.split(/\s+/).slice(0, 4).join(' ')));
 
 /** Peeling and cutting what a step takes first, as its lines say it is cut; null where nothing has to be. */
-function boardWork(step: Step, byId: ReadonlyMap<string, Line>, cut: Set<string>, shelf: Shelf): Omit<Task, 'id'> | null {
+function boardWork(step: Step, byId: ReadonlyMap<string, Line>, cut: Set<string>, shelf: Shelf, ready: ReadonlySet<string>): Omit<Task, 'id'> | null {
   const lines = linesIn(step).flatMap((id) => (cut.has(id) ? [] : (byId.get(id) ?? [])));
   let minutes = 0;
   const names: string[] = [];
   for (const line of lines) {
     cut.add(line.id);
     const food = shelf.food(line.foodId ?? '');
-    if (!line.grams || (food && food.state !== 'raw')) continue;
-    const said = `${line.text} ${line.prep ?? ''} ${typeof line.cut === 'string' ? line.cut : ''}`;
-    if (READY.test(said)) continue;
-    const perKg = BOARD.filter(({ says }) => says.test(said)).reduce((sum, row) => sum + row.perKg, 0);
-    if (perKg === 0) continue;
-    minutes += (perKg * line.grams.best) / 1000;
+    const own = ready.has(line.id) ? 0 : boardMinutes(line, shelf);
+    if (own === 0) continue;
+    minutes += own;
     names.push((food?.name ?? line.text).split(',')[0]?.toLowerCase() ?? '');
   }
   if (names.length === 0) return null;
@@ -186,6 +184,15 @@ function boardWork(step: Step, byId: ReadonlyMap<string, Line>, cut: Set<string>
     after: [],
     assumed: true,
   };
+}
+
+/** Minutes one cook has a line on the board; none of what comes ready or is not cut. */
+export function boardMinutes(line: Line, shelf: Shelf): number {
+  const food = shelf.food(line.foodId ?? '');
+  if (!line.grams || (food && food.state !== 'raw')) return 0;
+  const said = `${line.text} ${line.prep ?? ''} ${typeof line.cut === 'string' ? line.cut : ''}`;
+  if (READY.test(said)) return 0;
+  return (BOARD.filter(({ says }) => says.test(said)).reduce((sum, row) => sum + row.perKg, 0) * line.grams.best) / 1000;
 }
 const READY = /\b(?:ready[- ](?:cut|chopped|peeled|prepared)|frozen|tinned|canned|from a (?:jar|tin|can))\b/i;
 

@@ -11,12 +11,13 @@ import { Field, Input } from '../../ui/field.tsx';
 import { NumberInput } from '../../ui/numberInput.tsx';
 import { Notice } from '../../ui/state.tsx';
 import { Tick } from '../../ui/tick.tsx';
-import { useAddress } from '../../ui/useAddress.ts';
+import { useAddress, useListParam } from '../../ui/useAddress.ts';
 import { Others, otherKey, otherOf } from '../compare/Others.tsx';
 import { type Chosen, DRAFT } from '../sheet/useChosenVersion.ts';
 import { kitchenOf } from './houseKitchen.ts';
 import { LessonPanel, useLesson } from './LessonPanel.tsx';
 import { PlanTable } from './PlanTable.tsx';
+import { ReadyCut } from './ReadyCut.tsx';
 
 /** Today or tomorrow at half past twelve, as the box for an hour writes it. */
 export function nextLunch(now: Date): string {
@@ -38,6 +39,7 @@ export function PlanView({ chosen }: { chosen: Chosen }) {
   const [params, put] = useAddress();
   const [lunch] = useState(() => nextLunch(new Date()));
   const isCut = params.has('cut');
+  const [ready, setReady] = useListParam('ready');
   const set = (key: string, value: string) =>
     put((now) => {
       if (value === '') now.delete(key);
@@ -59,7 +61,7 @@ export function PlanView({ chosen }: { chosen: Chosen }) {
     settings.data && isHour && bowls >= LEAST_BOWLS
       ? {
           soups: [{ recipe, servings: bowls }, ...others.map((other) => ({ recipe: other.recipe, servings: other.servings }))],
-          kitchen: { ...kitchenOf(settings.data), ...(isCut ? { readyCut: true } : {}) },
+          kitchen: { ...kitchenOf(settings.data), ...(isCut ? { readyCut: true } : ready.length > 0 ? { readyCut: ready } : {}) },
           ...(pins.length > 0 ? { pins } : {}),
           ...(lesson.on && lesson.asked.learners.length > 0 ? { lesson: lesson.asked } : {}),
           serveAt: instant.toISOString(),
@@ -91,6 +93,7 @@ export function PlanView({ chosen }: { chosen: Chosen }) {
         <Tick checked={isCut} onChange={(cut) => set('cut', cut ? '1' : '')}>
           all comes ready cut
         </Tick>
+        {!isCut && <ReadyCut recipe={recipe} share={bowls / (recipe.servings || bowls)} ready={ready} onReady={setReady} />}
         {kitchen && (
           <p className="pb-1 text-sm text-kale-soft">
             {kitchen.cooks} {kitchen.cooks === 1 ? 'cook' : 'cooks'}, {kitchen.rings} {kitchen.rings === 1 ? 'ring' : 'rings'}, {kitchen.ovens}{' '}
