@@ -239,6 +239,29 @@ const requests: fc.Arbitrary<Request> = fc.oneof(
         { coconutIsTreeNut: false, chestnutIsTreeNut: false, measures: 'auto', show: 'grams', ringKw: null, currency: 'EUR', ...changes },
       ],
     ),
+  // A round that is not made is no work: most answers are of ids that are none, the others of one round of each kind.
+  fc
+    .record({
+      kind: fc.constantFrom('find', 'rank', 'caution', 'label', 'estimate', 'none'),
+      answer: fc.oneof(word, number, fc.array(word, { maxLength: 4 }), fc.array(fc.record({ stepId: word, code: word }), { maxLength: 2 })),
+      learner: maybe(word),
+    })
+    .map(({ kind, ...body }): Request => ['POST', path('practice', 'rounds', `${kind}-1-7`, 'answer'), body]),
+  fc
+    .record({
+      date: day,
+      body: fc.record({
+        groupId: fc.constant(null),
+        away: fc.array(word, { maxLength: 3 }),
+        soups: fc.array(fc.record({ soupId, number }), { maxLength: 3 }),
+        eats: fc.dictionary(word, word, { maxKeys: 3 }),
+        together: fc.array(fc.array(word, { maxLength: 3 }), { maxLength: 2 }),
+        serveAt: fc.constantFrom('12:30', '99:99', ''),
+        worked: fc.constant(null),
+        revision,
+      }),
+    })
+    .map(({ date, body }): Request => ['PUT', path('days', String(date)), body]),
 );
 
 /** Figures that JSON could not carry. */
