@@ -41,7 +41,7 @@ test('a spread is brushed by its boxes, filtered, pinned, and a point of it goes
   await expect(point.getByRole('listitem').first()).toBeVisible();
   await expectAccessible(page);
   await point.getByRole('button', { name: 'Put on the bench' }).click();
-  await expect(page.getByText('It is on the bench. Undo brings back what was there.')).toBeVisible();
+  await expect(page.getByText('It is on the bench. Undo brings back what was there.', { exact: true })).toBeVisible();
   await expect(page).toHaveURL(/\/bench$/);
   await page.getByRole('button', { name: 'Undo' }).first().click();
   await expect(page.getByRole('status').filter({ hasText: 'saved' }).first()).toBeVisible();
