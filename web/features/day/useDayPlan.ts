@@ -75,7 +75,8 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan 
             seats,
             bowls,
             recipe: pot.recipe,
-            words: (rest[at] ?? '').replace(/^Pot \d+, /, ''),
+            // Who and how many stand above it.
+            words: (rest[at] ?? '').replace(/^Pot \d+, [\d.]+ bowls?, for [^(]+(?=\()/, ''),
           });
         }
         unserved.push(...reply.unserved.map(({ seat, clash }) => ({ seat, why: clash.why })));

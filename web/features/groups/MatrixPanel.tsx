@@ -94,7 +94,7 @@ export function MatrixPanel({ group, core }: { group: GroupBody; core: Kitchen }
                 Soup
               </th>
               {columns.map((column) => (
-                <th key={column.seats.join(' ')} scope="col" className="min-w-24 p-1 font-semibold">
+                <th key={column.seats.join(' ')} scope="col" className="min-w-20 p-1 font-semibold">
                   {column.seats.join(', ')}
                   <span className="block font-normal text-kale-soft">{needWords(column.needs) || 'nothing special'}</span>
                 </th>
@@ -146,11 +146,13 @@ function MatrixRow({ title, version, to, columns, reply, served, chosen, onChoos
   const seats = columns.reduce((sum, column) => sum + column.seats.length, 0);
   return (
     <tr className="border-b border-line">
-      <th scope="row" className="p-1 text-left font-normal">
+      <th scope="row" className="min-w-44 p-1 text-left font-normal">
         <Link className="underline" to={to}>
           {title}
         </Link>
-        <span className="block text-kale-soft">{version}</span>
+        <span className="line-clamp-2 text-kale-soft" title={version}>
+          {version}
+        </span>
       </th>
       {reply && 'failure' in reply ? (
         <td className="p-1 text-beet" colSpan={columns.length + 1}>
