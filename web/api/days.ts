@@ -18,18 +18,16 @@ export const useDays = (from: string, to: string) =>
     queryFn: ({ signal }) => ask<{ days: DayBody[] }>('GET', `/api/days?from=${from}&to=${to}`, undefined, signal).then(({ days }) => days),
   });
 
-/** Shown at once, one after another, each on the revision the last one left; where the server refuses, what stands there comes back. */
+/** Shown at once and sent one after another, each on the revision the last one left; where the server refuses, what stands there comes back. */
 export function useSaveDay(date: string) {
   const client = useQueryClient();
   const key = [...DAYS, date];
-  return useMutation({
+  const sending = useMutation({
     scope: { id: `day ${date}` },
-    mutationFn: (changes: Partial<NewDay>) => {
+    // What waits to be sent is sent as it stands then, with all that was changed meanwhile.
+    mutationFn: () => {
       const { date: _, updatedAt: __, ...day } = client.getQueryData<DayBody>(key) as DayBody;
-      return ask<DayBody>('PUT', `/api/days/${date}`, { ...day, ...changes });
-    },
-    onMutate: (changes) => {
-      client.setQueryData<DayBody>(key, (day) => day && { ...day, ...changes });
+      return ask<DayBody>('PUT', `/api/days/${date}`, day);
     },
     onSuccess: ({ revision, updatedAt }) => {
       client.setQueryData<DayBody>(key, (day) => day && { ...day, revision, updatedAt });
@@ -37,4 +35,10 @@ export function useSaveDay(date: string) {
     },
     onError: () => client.invalidateQueries({ queryKey: key }),
   });
+  /** Resolves once it was sent or refused; a refusal is told by `error`. */
+  const save = async (changes: Partial<NewDay>): Promise<void> => {
+    client.setQueryData<DayBody>(key, (day) => day && { ...day, ...changes });
+    await sending.mutateAsync().catch(() => undefined);
+  };
+  return { save, error: sending.error };
 }

@@ -68,7 +68,7 @@ function Lunch({ day, groups }: { day: DayBody; groups: GroupBody[] }) {
   const { data: settings } = useSettings();
   const { data: larder = [] } = useLarder();
   const today = useToday();
-  const save = useSaveDay(day.date);
+  const { save, error: refused } = useSaveDay(day.date);
   const group = groups.find(({ id }) => id === day.groupId);
   const plan = useDayPlan(day, group);
   const [moved, setMoved] = useState<string[]>([]);
@@ -84,7 +84,7 @@ function Lunch({ day, groups }: { day: DayBody; groups: GroupBody[] }) {
     const worked = await plan.workOut(changes);
     if (!worked) return;
     setMoved(movedBy(before, worked));
-    save.mutate({ ...changes, worked });
+    save({ ...changes, worked });
   };
   const print = (what: Paper) => {
     flushSync(() => setPaper(what));
@@ -101,8 +101,8 @@ function Lunch({ day, groups }: { day: DayBody; groups: GroupBody[] }) {
     );
   return (
     <>
-      <DaySetup day={day} groups={groups} plan={plan} onChange={(changes) => save.mutate(changes)} />
-      {save.error && <Notice tone="breaks">{save.error.message}</Notice>}
+      <DaySetup day={day} groups={groups} plan={plan} onChange={save} />
+      {refused && <Notice tone="breaks">{refused.message}</Notice>}
       <div className="flex flex-wrap items-center gap-2 print:hidden">
         <Button kind="main" disabled={plan.working || plan.present.length === 0 || plan.soups.length === 0} onClick={() => workOut()}>
           Work out the day

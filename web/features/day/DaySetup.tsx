@@ -14,7 +14,8 @@ interface Props {
   day: DayBody;
   groups: readonly GroupBody[];
   plan: DayPlan;
-  onChange: (changes: Partial<NewDay>) => void;
+  /** A promise is waited for by the box that asked. */
+  onChange: (changes: Partial<NewDay>) => unknown;
 }
 
 const MOST_SOUPS = 3;
