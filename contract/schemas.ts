@@ -479,6 +479,7 @@ const dayPot = Joi.object({
   bowls: Joi.number().min(0).max(10_000).required(),
   recipe: recipeSchema.required(),
   words: said.required(),
+  regime: oneOf(REGIME_IDS),
 });
 export const daySchema = Joi.object({
   groupId: id.allow(null).required(),
@@ -494,7 +495,7 @@ export const daySchema = Joi.object({
     .pattern(/^([01]\d|2[0-3]):[0-5]\d$/)
     .required(),
   worked: Joi.object({
-    key: Joi.string().max(20_000).required(),
+    key: Joi.string().max(200_000).required(),
     pots: Joi.array().max(60).items(dayPot).required(),
     unserved: Joi.array()
       .max(MOST_GUESTS)

@@ -413,6 +413,8 @@ export interface DayPot {
   recipe: Recipe;
   /** What makes it this pot, in words. */
   words: string;
+  /** The rules it was worked out under. */
+  regime?: RegimeId;
 }
 
 /** A lunch: who of which group comes, what is cooked, who eats what. */

@@ -4,7 +4,7 @@ import { analyse } from '../analysis/analysis.ts';
 import { SHELF } from '../food/shelf.ts';
 import { readRecipe } from '../reading/read.ts';
 import { shoppingList } from '../sheet/lists.ts';
-import { dayKey, expectedOn, openFor, weekOf } from './day.ts';
+import { againstNeeds, dayKey, expectedOn, weekOf } from './day.ts';
 
 const soup = (salt: number) =>
   readRecipe(
@@ -40,8 +40,9 @@ test('a bowl waits for its label where it could hold what its guest must not hav
     SHELF,
   );
   const analysis = analyse(recipe, { regime: 'eu' }, SHELF);
-  expect(openFor({ needs: { allergens: ['celery', 'fish'] } }, analysis)).toEqual(['celery']);
-  expect(openFor({ needs: {} }, analysis)).toEqual([]);
+  expect(againstNeeds({ needs: { allergens: ['celery', 'fish'] } }, analysis)).toEqual({ breaks: [], open: ['celery'] });
+  expect(againstNeeds({ needs: {} }, analysis)).toEqual({ breaks: [], open: [] });
+  expect(againstNeeds({ needs: { diets: ['noOnionGarlic'] } }, analysis).breaks).toEqual(['no onion or garlic']);
 });
 
 describe('a week', () => {
@@ -63,8 +64,13 @@ describe('a week', () => {
     expect(second?.totals.energyKcal).toBeCloseTo(figures(2).energyKcal.value, 6);
   });
   test('tells on how many days a limit by the bowl was kept', () => {
-    expect(first?.limits).toEqual([{ nutrient: 'sodiumMg', max: 400, kept: 1, of: 2 }]);
+    expect(first?.limits).toEqual([{ nutrient: 'sodiumMg', max: 400, kept: 1, open: 0, of: 2 }]);
     expect(second?.limits).toEqual([]);
+  });
+  test('never counts a limit as kept by a figure that is not known whole', () => {
+    const unknown = { ...figures(2), sodiumMg: { ...figures(2).sodiumMg, atLeast: true } };
+    const [row] = weekOf(guests, [{ date: '2027-03-08', title: 'Leek soup', seats: ['A1'], perServing: unknown as never }]);
+    expect(row?.limits).toMatchObject([{ kept: 0, open: 1, of: 1 }]);
   });
 });
 

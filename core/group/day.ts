@@ -1,7 +1,6 @@
 /** A lunch and a week of them: who comes, what each gets of what is limited. */
 
 import type { Analysis, NutrientFigures } from '../analysis/analysis.ts';
-import { needRefs } from '../swap/need.ts';
 import type { Needs } from '../swap/needs.ts';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../vocabulary/allergens.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
@@ -11,12 +10,19 @@ import type { Guest } from './types.ts';
 export const expectedOn = <G extends Guest & { days?: readonly string[] | undefined }>(guests: readonly G[], date: string): G[] =>
   guests.filter(({ days }) => days === undefined || days.length === 0 || days.includes(date));
 
-/** What a guest must not have and only a label can tell of this bowl: it is read before the bowl goes out. */
-export function openFor({ needs }: Pick<Guest, 'needs'>, { allergens, diets }: Pick<Analysis, 'allergens' | 'diets'>): string[] {
-  return [
-    ...allergens.filter(({ id, state }) => state === 'check' && needs.allergens?.includes(id)).map(({ id }) => ALLERGEN_LABELS[id].toLowerCase()),
-    ...diets.filter(({ id, state }) => state === 'check' && needs.diets?.includes(id)).map(({ id }) => DIET_LABELS[id].toLowerCase()),
+/** Of what a guest must not have: what is in this bowl all the same, and what only a label can tell before it goes out. */
+export function againstNeeds(
+  { needs }: Pick<Guest, 'needs'>,
+  { allergens, diets }: Pick<Analysis, 'allergens' | 'diets'>,
+): { breaks: string[]; open: string[] } {
+  const own = [
+    ...allergens.filter(({ id }) => needs.allergens?.includes(id)).map(({ id, state }) => ({ name: ALLERGEN_LABELS[id].toLowerCase(), state })),
+    ...diets.filter(({ id }) => needs.diets?.includes(id)).map(({ id, state }) => ({ name: DIET_LABELS[id].toLowerCase(), state })),
   ];
+  return {
+    breaks: own.filter(({ state }) => state === 'contains' || state === 'breaks').map(({ name }) => name),
+    open: own.filter(({ state }) => state === 'check' || state === 'mayContain').map(({ name }) => name),
+  };
 }
 
 /** What a week tells of every bowl. */
@@ -39,8 +45,8 @@ export interface GuestWeek {
   totals: Record<WeekFigure, number>;
   /** A figure that is not known of some bowl: its total is at least so much. */
   atLeast: WeekFigure[];
-  /** Limits by the bowl, and on how many days of those with a bowl they were kept. */
-  limits: { nutrient: Nutrient; min?: number | undefined; max?: number | undefined; kept: number; of: number }[];
+  /** Limits by the bowl, on how many days of those with a bowl they were kept, and on how many nobody can tell: a figure is not known whole. */
+  limits: { nutrient: Nutrient; min?: number | undefined; max?: number | undefined; kept: number; open: number; of: number }[];
 }
 
 /** What each guest gets over some days, beside the limits of each. */
@@ -58,16 +64,24 @@ export function weekOf(guests: readonly Guest[], eaten: readonly Eaten[]): Guest
         min,
         max,
         of: own.length,
-        kept: own.filter(({ perServing }) => {
-          const { value } = perServing[nutrient];
-          return (max === undefined || value <= max * NEAR) && (min === undefined || value * NEAR >= min);
-        }).length,
+        kept: own.filter(({ perServing }) => stands(perServing[nutrient], min, max) === 'kept').length,
+        open: own.filter(({ perServing }) => stands(perServing[nutrient], min, max) === 'open').length,
       })),
     };
   });
 }
-/** A figure within half a per cent of its limit is on it. */
-const NEAR = 1.005;
+
+/** What is known of a figure can prove that there is enough, or too much, and never that there is little enough. */
+function stands(
+  { value, atLeast }: NutrientFigures[Nutrient],
+  min = Number.NEGATIVE_INFINITY,
+  max = Number.POSITIVE_INFINITY,
+): 'kept' | 'open' | 'over' {
+  if (value > max + 1e-9) return 'over';
+  if (value < min - 1e-9) return atLeast ? 'open' : 'over';
+  return atLeast && Number.isFinite(max) ? 'open' : 'kept';
+}
+
 const limitsOf = ({ limits = [] }: Needs) => limits.filter(({ per }) => per === 'serving');
 
 /** What a day was worked out for: the same words, the same question. */
@@ -80,7 +94,7 @@ export const dayKey = (asked: {
 }): string =>
   JSON.stringify([
     asked.soups,
-    asked.guests.map(({ seat, bowls = 1, needs }) => [seat, bowls, needRefs(needs), needs.limits ?? [], needs.body ?? null, asked.eats[seat] ?? '']),
+    asked.guests.map(({ seat, bowls = 1, needs }) => [seat, bowls, needs, asked.eats[seat] ?? '']),
     asked.together,
     asked.mostPots ?? 0,
   ]);

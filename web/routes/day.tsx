@@ -1,5 +1,5 @@
 import { ChevronLeft, ChevronRight, Printer } from 'lucide-react';
-import { Suspense, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { Link, useParams } from 'react-router';
 import type { DayBody, GroupBody, NewDay } from '../../contract/types.ts';
@@ -73,12 +73,13 @@ function Lunch({ day, groups }: { day: DayBody; groups: GroupBody[] }) {
   const plan = useDayPlan(day, group);
   const [moved, setMoved] = useState<string[]>([]);
   const [paper, setPaper] = useState<Paper>('sheet');
-  const regime = plan.soups[0]?.needs.regime ?? settings?.regime ?? 'us';
-  const pots = useAnalysed(day.worked?.pots ?? NO_POTS, core, {
-    regime,
-    ...(settings?.coconutIsTreeNut ? { coconutIsTreeNut: true } : {}),
-    ...(settings?.chestnutIsTreeNut ? { chestnutIsTreeNut: true } : {}),
-  });
+  const { coconutIsTreeNut, chestnutIsTreeNut } = settings ?? {};
+  const pots = useAnalysed(
+    day.worked?.pots ?? NO_POTS,
+    core,
+    useMemo(() => ({ coconutIsTreeNut, chestnutIsTreeNut }), [coconutIsTreeNut, chestnutIsTreeNut]),
+  );
+  const regime = pots[0]?.regime ?? 'us';
   const workOut = async (changes: Partial<NewDay> = {}) => {
     const before = day.worked;
     const worked = await plan.workOut(changes);
@@ -104,7 +105,11 @@ function Lunch({ day, groups }: { day: DayBody; groups: GroupBody[] }) {
       <DaySetup day={day} groups={groups} plan={plan} onChange={save} />
       {refused && <Notice tone="breaks">{refused.message}</Notice>}
       <div className="flex flex-wrap items-center gap-2 print:hidden">
-        <Button kind="main" disabled={plan.working || plan.present.length === 0 || plan.soups.length === 0} onClick={() => workOut()}>
+        <Button
+          kind="main"
+          disabled={plan.working || plan.present.length === 0 || plan.soups.length === 0 || plan.soups.length < day.soups.length}
+          onClick={() => workOut()}
+        >
           Work out the day
         </Button>
         <span role="status">{plan.working ? 'Asking which needs go together ...' : moved.join(' ')}</span>
@@ -115,10 +120,10 @@ function Lunch({ day, groups }: { day: DayBody; groups: GroupBody[] }) {
         )}
         {pots.length > 0 && (
           <span className="ml-auto flex gap-2">
-            <Button onClick={() => print('sheet')}>
+            <Button disabled={plan.isStale} onClick={() => print('sheet')}>
               <Printer size={16} aria-hidden /> Day sheet
             </Button>
-            <Button onClick={() => print('cards')}>
+            <Button disabled={plan.isStale} onClick={() => print('cards')}>
               <Printer size={16} aria-hidden /> Bowl cards
             </Button>
           </span>

@@ -35,7 +35,11 @@ export function HoldClock({
   const { isLong, message } = core.holdWords(waiting, minutes, regime);
   return (
     <Notice tone={isLong ? 'breaks' : 'check'}>
-      <strong>Off the ring since {new Date(waiting.since).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' })}.</strong> {message}
+      <strong>
+        {waiting.kind === 'low' ? 'On low since' : 'Off the heat since'}{' '}
+        {new Date(waiting.since).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' })}.
+      </strong>{' '}
+      {message}
     </Notice>
   );
 }

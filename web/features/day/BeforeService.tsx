@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { openFor } from '../../../core/group/day.ts';
+import { againstNeeds } from '../../../core/group/day.ts';
 import { rankNotes } from '../../../core/notes/rank.ts';
 import type { RegimeId } from '../../../core/regime/regime.ts';
 import type { Kitchen } from '../../kitchen/kitchen.ts';
@@ -30,9 +30,11 @@ export function BeforeService({ pots, present, regime, core }: Props) {
   }, [pots, regime, core]);
   const waiting = present.flatMap((guest) => {
     const pot = pots.find(({ seats }) => seats.includes(guest.seat));
-    const open = pot ? openFor(guest, pot.analysis) : [];
-    return open.length > 0 ? [{ seat: guest.seat, open }] : [];
+    const { breaks, open } = pot ? againstNeeds(guest, pot.analysis) : { breaks: [], open: [] };
+    return breaks.length > 0 || open.length > 0 ? [{ seat: guest.seat, breaks, open }] : [];
   });
+  const wrong = waiting.filter(({ breaks }) => breaks.length > 0);
+  const unread = waiting.filter(({ open }) => open.length > 0);
   const textures = present.filter(({ needs }) => needs.smooth || needs.body !== undefined);
   const cautions = useMemo(() => {
     const told = new Map<string, number[]>();
@@ -51,9 +53,15 @@ export function BeforeService({ pots, present, regime, core }: Props) {
     <section aria-label="Before service" className="grid gap-4 rounded-xl border border-line bg-card p-3 md:grid-cols-2">
       <div className="break-inside-avoid">
         <h2 className="text-lg">{labels.length === 0 ? 'No label left to read' : 'Packs to read before service'}</h2>
-        {waiting.length > 0 && (
+        {wrong.length > 0 && (
+          <Notice tone="breaks">
+            Not to be served: {wrong.map(({ seat, breaks }) => `the pot of ${seat} has what ${seat} must not have (${breaks.join(', ')})`).join('; ')}
+            . Work the day out again.
+          </Notice>
+        )}
+        {unread.length > 0 && (
           <Notice tone="check">
-            No bowl goes out before its label is read to: {waiting.map(({ seat, open }) => `${seat} (${open.join(', ')})`).join('; ')}.
+            No bowl goes out before its label is read to: {unread.map(({ seat, open }) => `${seat} (${open.join(', ')})`).join('; ')}.
           </Notice>
         )}
         <ul>

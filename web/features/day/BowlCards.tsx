@@ -1,5 +1,5 @@
 import { CircleAlert } from 'lucide-react';
-import { openFor } from '../../../core/group/day.ts';
+import { againstNeeds } from '../../../core/group/day.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import { figure } from '../../kitchen/format.ts';
 import type { AnalysedPot } from './DayPots.tsx';
@@ -14,6 +14,7 @@ export function BowlCards({ date, pots, present }: { date: string; pots: readonl
         const pot = pots.find(({ seats }) => seats.includes(seat));
         if (!pot) return [];
         const { analysis } = pot;
+        const { breaks, open } = againstNeeds(guest, analysis);
         const of = (state: 'contains' | 'check') =>
           analysis.allergens.filter((one) => one.state === state).map(({ id }) => ALLERGEN_LABELS[id].toLowerCase());
         return [
@@ -30,9 +31,14 @@ export function BowlCards({ date, pots, present }: { date: string; pots: readonl
               </span>
             </p>
             <p className="font-title text-xl">{pot.title}</p>
-            {openFor(guest, analysis).length > 0 && (
+            {breaks.length > 0 && (
+              <p className="flex items-center gap-1 border-2 border-kale p-1 font-semibold">
+                <CircleAlert size={16} aria-hidden /> Not for this seat: {breaks.join(', ')}
+              </p>
+            )}
+            {open.length > 0 && (
               <p className="flex items-center gap-1 font-semibold">
-                <CircleAlert size={16} aria-hidden /> Read the label first: {openFor(guest, analysis).join(', ')}
+                <CircleAlert size={16} aria-hidden /> Read the label first: {open.join(', ')}
               </p>
             )}
             <p className="text-sm">

@@ -13,7 +13,10 @@ export interface AnalysedPot extends DayPot {
 }
 
 export const useAnalysed = (pots: readonly DayPot[], core: Kitchen, rules: Parameters<Kitchen['analyse']>[1]): AnalysedPot[] =>
-  useMemo(() => pots.map((pot) => ({ ...pot, analysis: core.analyse(pot.recipe, rules, core.shelf) })), [pots, core, rules]);
+  useMemo(
+    () => pots.map((pot) => ({ ...pot, analysis: core.analyse(pot.recipe, { ...rules, regime: pot.regime ?? 'us' }, core.shelf) })),
+    [pots, core, rules],
+  );
 
 const named = (analysis: Analysis, state: 'contains' | 'check') =>
   analysis.allergens.filter((one) => one.state === state).map(({ id }) => ALLERGEN_LABELS[id].toLowerCase());

@@ -22,6 +22,10 @@ const MOST_SOUPS = 3;
 
 /** Who comes, what is cooked, who eats what. */
 export function DaySetup({ day, groups, plan: { soups, expected, present, soupOf }, onChange }: Props) {
+  const listed = day.soups.map(({ soupId, number }) => {
+    const found = soups.find((soup) => soup.soupId === soupId);
+    return { soupId, number, soupTitle: found?.soupTitle ?? 'a soup that is not there', name: found?.name ?? '' };
+  });
   return (
     <section aria-label="Who and what" className="flex flex-col gap-3 rounded-xl border border-line bg-card p-3 print:hidden">
       <div className="flex flex-wrap items-end gap-3">
@@ -55,7 +59,7 @@ export function DaySetup({ day, groups, plan: { soups, expected, present, soupOf
         </Field>
       </div>
       <div className="flex flex-wrap items-start gap-2">
-        {soups.map(({ soupId, soupTitle, number, name }) => (
+        {listed.map(({ soupId, soupTitle, number, name }) => (
           <span key={soupId} className="inline-flex items-center gap-1 rounded-md border border-line bg-oat px-2">
             {soupTitle}: {number}. {name}
             <Button

@@ -12,6 +12,8 @@ import { Table } from '../../ui/table.tsx';
 import { stockOf } from '../larder/stock.ts';
 import { Aisles } from '../sheet/Aisles.tsx';
 
+type Row = GuestWeek & { group: string };
+
 interface Props {
   dates: readonly string[];
   days: readonly DayBody[];
@@ -26,25 +28,30 @@ export function WeekTable({ dates, days, groups, core }: Props) {
   const { data: larder = [] } = useLarder();
   const today = useToday();
   const worked = useMemo(() => days.filter((day) => day.worked !== null), [days]);
-  const eaten = useMemo(
+  // A seat is a guest of its group: A1 of another table is somebody else.
+  const rows = useMemo(
     () =>
-      worked.flatMap(({ date, worked: done }) =>
-        (done?.pots ?? []).map(({ title, seats, recipe }) => ({ date, title, seats, perServing: core.analyse(recipe, {}, core.shelf).perServing })),
-      ),
-    [worked, core],
+      groups.flatMap((group) => {
+        const own = worked.filter(({ groupId }) => groupId === group.id);
+        const eaten = own.flatMap(({ date, worked: done }) =>
+          (done?.pots ?? []).map(({ title, seats, recipe, regime }) => ({
+            date,
+            title,
+            seats,
+            perServing: core.analyse(recipe, { regime: regime ?? 'us' }, core.shelf).perServing,
+          })),
+        );
+        return weekOf(group.guests, eaten)
+          .filter((row) => row.days.length > 0)
+          .map((row) => ({ ...row, group: group.name }));
+      }),
+    [groups, worked, core],
   );
-  const guests = useMemo(
-    () => [
-      ...new Map(
-        groups
-          .filter(({ id }) => days.some(({ groupId }) => groupId === id))
-          .flatMap((group) => group.guests.map((guest) => [guest.seat, guest] as const)),
-      ).values(),
-    ],
-    [groups, days],
+  const many = new Set(rows.map(({ group }) => group)).size > 1;
+  const recipes = useMemo(
+    () => worked.filter(({ date }) => date >= today).flatMap(({ worked: done }) => done?.pots.map(({ recipe }) => recipe) ?? []),
+    [worked, today],
   );
-  const rows = useMemo(() => weekOf(guests, eaten).filter((row) => row.days.length > 0), [guests, eaten]);
-  const recipes = useMemo(() => worked.flatMap(({ worked: done }) => done?.pots.map(({ recipe }) => recipe) ?? []), [worked]);
   const aisles = useMemo(() => shoppingList(recipes, core.shelf, stockOf(larder, today)), [recipes, core, larder, today]);
   return (
     <div className="flex flex-col gap-4">
@@ -78,22 +85,23 @@ export function WeekTable({ dates, days, groups, core }: Props) {
             caption="What each guest gets from these lunches"
             captionShown
             columns={[
-              { head: 'Seat', cell: ({ seat }: GuestWeek) => seat, isHead: true },
-              { head: 'Lunches', cell: ({ days: own }: GuestWeek) => own.length, isFigure: true },
+              { head: 'Seat', cell: ({ seat, group }: Row) => (many ? `${seat}, ${group}` : seat), isHead: true },
+              { head: 'Lunches', cell: ({ days: own }: Row) => own.length, isFigure: true },
               ...WEEK_FIGURES.map((key) => ({
                 head: `${nutrientName(key)}, ${nutrientUnit(key)}`,
-                cell: ({ totals, atLeast }: GuestWeek) => `${atLeast.includes(key) ? 'at least ' : ''}${figure(totals[key])}`,
+                cell: ({ totals, atLeast }: Row) => `${atLeast.includes(key) ? 'at least ' : ''}${figure(totals[key])}`,
                 isFigure: true,
                 className: 'pl-4',
                 headClass: 'pl-4',
               })),
               {
                 head: 'Limits by the bowl',
-                cell: ({ limits }: GuestWeek) => (
+                cell: ({ limits }: Row) => (
                   <span className="flex flex-wrap gap-1">
-                    {limits.map(({ nutrient, max, min, kept, of }) => (
-                      <State key={`${nutrient} ${max ?? ''} ${min ?? ''}`} tone={kept === of ? 'meets' : 'breaks'}>
+                    {limits.map(({ nutrient, max, min, kept, open, of }) => (
+                      <State key={`${nutrient} ${max ?? ''} ${min ?? ''}`} tone={kept === of ? 'meets' : kept + open === of ? 'check' : 'breaks'}>
                         {nutrientName(nutrient)} {max === undefined ? `from ${min}` : `to ${max}`} {nutrientUnit(nutrient)}: kept {kept} of {of}
+                        {open > 0 && `, ${open} not known`}
                       </State>
                     ))}
                   </span>
@@ -103,13 +111,13 @@ export function WeekTable({ dates, days, groups, core }: Props) {
               },
             ]}
             rows={rows}
-            keyOf={({ seat }) => seat}
+            keyOf={({ seat, group }) => `${group} ${seat}`}
           />
         </section>
       )}
       {recipes.length > 0 && (
         <section aria-label="Shopping list" className="rounded-xl border border-line bg-card p-3">
-          <h2 className="text-xl">One list for these days</h2>
+          <h2 className="text-xl">One list for these days, from today on</h2>
           <Aisles aisles={aisles} />
         </section>
       )}

@@ -33,7 +33,7 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan 
   const present = useMemo(() => expected.filter(({ seat }) => !day.away.includes(seat)), [expected, day.away]);
   const soupOf = (seat: string, eats = day.eats) => soups.find(({ soupId }) => soupId === eats[seat])?.soupId ?? soups[0]?.soupId;
   const keyOf = ({ eats, together, mostPots }: Pick<NewDay, 'eats' | 'together' | 'mostPots'>) =>
-    dayKey({ soups: soups.map(({ soupId, number }) => `${soupId}:${number}`), guests: present, eats, together, mostPots });
+    dayKey({ soups: day.soups.map(({ soupId, number }) => `${soupId}:${number}`), guests: present, eats, together, mostPots });
   const key = keyOf(day);
 
   const workOut = async (changes: Partial<NewDay> = {}): Promise<NewDay['worked'] | null> => {
@@ -75,6 +75,7 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan 
             seats,
             bowls,
             recipe: pot.recipe,
+            regime: needs.regime ?? 'us',
             // Who and how many stand above it.
             words: (rest[at] ?? '').replace(/^Pot \d+, [\d.]+ bowls?, for [^(]+(?=\()/, ''),
           });
@@ -95,7 +96,7 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan 
     present,
     soupOf: (seat) => soupOf(seat),
     key,
-    isStale: day.worked !== null && soups.length === day.soups.length && day.worked.key !== key,
+    isStale: day.worked !== null && day.worked.key !== key,
     working,
     failure,
     workOut,
