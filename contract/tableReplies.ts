@@ -1,7 +1,6 @@
 /** What the server sends of the table: groups, pots, the spread, practice. */
 import { LEVELS, ROUND_KINDS } from '../core/practice/types.ts';
 import { MEASURE_KEYS } from '../core/spread/measures.ts';
-import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import { STAGES } from '../core/vocabulary/recipe.ts';
 import { boolean, list, number, object, ref, string } from './shapes.ts';
 
@@ -44,7 +43,11 @@ export const POTS = object({
 const swapped = { lineId: { type: ['string', 'null'] }, swapId: { type: ['string', 'null'] } };
 const measure = object({ key: { enum: MEASURE_KEYS }, name: string, unit: string, better: { enum: ['low', 'high'] } });
 export const SPREAD = object({
-  points: list(object({ choices: list(object(swapped)), measures: { type: 'object', additionalProperties: number } })),
+  points: list(
+    object({ choices: list(object(swapped)), measures: { type: 'object', additionalProperties: number }, atLeast: list({ enum: MEASURE_KEYS }) }, [
+      'atLeast',
+    ]),
+  ),
   front: list(number),
   total: number,
   sampled: boolean,
@@ -54,7 +57,7 @@ export const SPREAD = object({
   looked: number,
   effects: { type: 'object', additionalProperties: list(object({ ...swapped, name: string, by: number })) },
   atLeast: list({ enum: MEASURE_KEYS }),
-  leftOut: list(object({ lineId: string, swapId: string, nutrients: list({ enum: NUTRIENTS }) })),
+  leftOut: list(object({ lineId: string, swapId: string, measures: list({ enum: MEASURE_KEYS }) })),
 });
 
 const option = object(
@@ -104,7 +107,10 @@ export const CLASS = object({
   learners: list(object({ code: string, answers: number, lastAt: string, toSeeAgain: number, dueNow: number })),
   missed: list(object({ topic: string, learners: number })),
 });
-const dayPot = object({ soupId: string, title: string, number, seats: list(string), bowls: number, recipe: ref('Recipe'), words: string });
+const dayPot = object(
+  { soupId: string, title: string, number, seats: list(string), bowls: number, recipe: ref('Recipe'), words: string, regime: string },
+  ['regime'],
+);
 export const DAY = object(
   {
     date: string,

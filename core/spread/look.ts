@@ -1,11 +1,9 @@
 /** A spread looked at by two measures: its front, what the front says, which swap moves a measure most; few enough points to send. */
-import type { Analysis } from '../analysis/analysis.ts';
-import { servedFigures } from '../swap/scope.ts';
 import { at, item } from '../swap/solver/linear.ts';
 import { fewOf, frontOf } from './front.ts';
 import { isNutrientMeasure, type Measure, type MeasureKey, MOST_SENT } from './measures.ts';
 import { sentenceOf } from './sentence.ts';
-import type { Spread } from './spread.ts';
+import { atLeastOf, type Spread } from './spread.ts';
 
 export interface Choice {
   lineId: string | null;
@@ -21,7 +19,7 @@ export interface Effect {
 }
 
 export interface SpreadReply {
-  points: { choices: Choice[]; measures: Partial<Record<MeasureKey, number>> }[];
+  points: { choices: Choice[]; measures: Partial<Record<MeasureKey, number>>; atLeast?: MeasureKey[] }[];
   /** Places among the points, from the best in the first measure to the best in the second. */
   front: number[];
   /** Combinations found that keep the needs. */
@@ -106,10 +104,14 @@ export function replyOf(spread: Spread, most = MOST_SENT): SpreadReply {
   const order = [...sent].sort((a, b) => (values.get('distance')?.[a] as number) - (values.get('distance')?.[b] as number) || a - b);
   const placed = new Map(order.map((index, place) => [index, place]));
   return {
-    points: order.map((index) => ({
-      choices: choicesOf(spread, index),
-      measures: Object.fromEntries(measures.map(({ key }) => [key, Number(item(values.get(key) ?? [], index).toPrecision(9))])),
-    })),
+    points: order.map((index) => {
+      const atLeast = atLeastOf(spread, index);
+      return {
+        choices: choicesOf(spread, index),
+        measures: Object.fromEntries(measures.map(({ key }) => [key, Number(item(values.get(key) ?? [], index).toPrecision(9))])),
+        ...(atLeast.length > 0 ? { atLeast } : {}),
+      };
+    }),
     front: front.map((index) => placed.get(index) as number),
     total: points.length,
     sampled: spread.looked < spread.counted.all || order.length < points.length,
@@ -118,15 +120,10 @@ export function replyOf(spread: Spread, most = MOST_SENT): SpreadReply {
     combinations: spread.counted.all,
     looked: spread.looked,
     effects: Object.fromEntries(axes.map(({ key }) => [key, effectsOf(spread, key)])),
-    atLeast: atLeastOf(measures, spread.judge.start.analysis, spread),
+    atLeast: [...spread.alwaysOpen],
     leftOut: spread.leftOut,
   };
 }
-
-const atLeastOf = (measures: readonly Measure[], analysis: Analysis, { judge }: Spread): MeasureKey[] => {
-  const served = servedFigures(analysis, judge.asked.terms.scope);
-  return measures.flatMap(({ key }) => (isNutrientMeasure(key) && served[key].atLeast ? [key] : []));
-};
 
 /** For whoever has the whole of it at once. */
 export function lookedAt(run: Generator<number, Spread>): Spread {

@@ -186,6 +186,20 @@ describe('the spread of a leek soup without milk', () => {
   });
 });
 
+describe('what is not known', () => {
+  const butter = LEEK.lines.find(({ text }) => /butter/.test(text))?.foodId as string;
+  const prices = { currency: 'EUR', prices: [{ foodId: butter, perKg: 9, currency: 'EUR', date: '2027-01-04' }] };
+  test('of a price makes no swap cheap: the point has at least what is told', () => {
+    const { points } = replyOf(spread(NO_MILK, { measures: ['sodiumMg', 'proteinG'], prices }));
+    expect(points.every(({ atLeast }) => atLeast?.includes('cost'))).toBe(true);
+  });
+  test('of every price known is told as it is', () => {
+    const all = { currency: 'EUR', prices: SHELF.foods.map(({ id }) => ({ foodId: id, perKg: 3, currency: 'EUR', date: '2027-01-04' })) };
+    const { points } = replyOf(spread(NO_MILK, { measures: ['sodiumMg', 'proteinG'], prices: all }));
+    expect(points.some(({ atLeast }) => atLeast?.includes('cost'))).toBe(false);
+  });
+});
+
 describe('needs of a spread', () => {
   test('a limit is kept by every point, and says which way is better', () => {
     const limited = spread({ ...NO_MILK, limits: [{ nutrient: 'sodiumMg', per: 'serving', max: 300 }] });

@@ -3,7 +3,8 @@
  * suit it by itself and the pot filled up with its own liquid, as far as it keeps the needs; and with them the plans of the search at their own
  * amounts. Measures are sums in the one model, which the analysis of the written soup agrees with.
  */
-import type { PriceList } from '../bowl/cost.ts';
+import type { Analysis, NutrientFigures } from '../analysis/analysis.ts';
+import { type PriceList, pricePerGram } from '../bowl/cost.ts';
 import { openPreparations } from '../bowl/preparation.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { REGIMES } from '../regime/regime.ts';
@@ -17,11 +18,10 @@ import { VOLUME_KEEPS } from '../swap/objective.ts';
 import { servedFigures } from '../swap/scope.ts';
 import { type Leaf, search } from '../swap/search.ts';
 import { addScaled, at, dot, item } from '../swap/solver/linear.ts';
-import type { Nutrient } from '../vocabulary/nutrient.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { type Counted, countOf, level, type Picks, reachOf, sample } from './combine.ts';
 import { isNutrientMeasure, type Measure, type MeasureKey, measuresFor, traitOf, usualMeasures } from './measures.ts';
-import { type Filler, openBy, type Way, type Ways, type WaysOf, waysOf } from './ways.ts';
+import { type Filler, openBy, openKey, type Way, type Ways, type WaysOf, waysOf } from './ways.ts';
 
 export interface SpreadRequest {
   recipe: Recipe;
@@ -44,6 +44,9 @@ export interface Spread {
   model: Model;
   ways: readonly Ways[];
   leftOut: WaysOf['leftOut'];
+  open: WaysOf['open'];
+  /** Measures that a line of the soup itself leaves open. */
+  alwaysOpen: readonly MeasureKey[];
   measures: readonly Measure[];
   /** The two it is drawn by. */
   axes: readonly [Measure, Measure];
@@ -80,21 +83,31 @@ export function* spreadOf(request: SpreadRequest, ofKitchen: Shelf, { now, most 
   const judge = judgeOf({ recipe, needs, measures, axes, prices }, shelf);
   const model = judge.model(judge.asked.needs, new Set());
   const { analysis } = judge.start;
-  const drawn = axes.flatMap(({ key }): Nutrient[] => (isNutrientMeasure(key) ? [key] : []));
   const served = servedFigures(analysis, needs.scope);
-  const isOpen = openBy(drawn, (nutrient) => served[nutrient].value, analysis.servings, shelf, REGIMES[needs.regime ?? 'us']);
-  const { ways, fillers, leftOut } = waysOf(model, dearLines(recipe, shelf), isOpen);
+  const isOpen = openBy({
+    measures: measures.map(({ key }) => key),
+    inBowl: (nutrient) => served[nutrient].value,
+    servings: analysis.servings,
+    shelf,
+    regime: REGIMES[needs.regime ?? 'us'],
+    priceOf: prices && pricePerGram(prices, shelf),
+  });
+  const drawn = axes.map(({ key }) => key);
+  const { ways, fillers, leftOut, open } = waysOf(model, dearLines(recipe, shelf), drawn, isOpen);
+  const alwaysOpen = measures.flatMap(({ key }) => (isOpenIn(key, served, analysis.cost) ? [key] : []));
   const lines = ways.filter(({ keep, changes }) => keep === null || changes.length > 0);
   const counted = countOf(lines);
   const spread = new Gathering(model, lines, fillers, measures);
-  const told = { judge, model, ways, leftOut, measures, axes, counted };
+  const told = { judge, model, ways, leftOut, open, alwaysOpen, measures, axes, counted };
+  const hasGap = (picked: readonly number[]) => picked.some((index, slot) => open.get(openKey(slot, index))?.some((key) => drawn.includes(key)));
   if (model.unmeetable.size > 0) return { ...told, looked: 0, ...spread.all() };
   const end = now() + PLAN_MS;
   let found = 0;
   search(
     model,
     (leaf) => {
-      spread.plan(leaf);
+      // A plan whose figure has a gap would stand too well; where every way has it, it is told of the figure.
+      if (leftOut.length === 0 || !hasGap(spread.pickedOf(leaf))) spread.plan(leaf);
       return (found += 1) < PLANS ? 'taken' : 'stop';
     },
     () => now() > end,
@@ -109,6 +122,15 @@ export function* spreadOf(request: SpreadRequest, ofKitchen: Shelf, { now, most 
   for (let changes = 0; changes < reach.whole; changes += 1) for (const _ of level(lines, changes, look)) yield looked / toLook;
   if (reach.sampled > 0) for (const _ of sample(lines, reach.whole, reach.sampled, look, seed)) yield looked / toLook;
   return { ...told, looked, ...spread.all() };
+}
+
+const isOpenIn = (key: MeasureKey, served: NutrientFigures, cost: Analysis['cost']): boolean =>
+  isNutrientMeasure(key) ? served[key].atLeast === true : key === 'cost' && (cost?.unpricedLineIds.length ?? 0) > 0;
+
+/** Measures of which a point has at least what is told: something of it is not known. */
+export function atLeastOf({ points, open, alwaysOpen }: Pick<Spread, 'points' | 'open' | 'alwaysOpen'>, point: number): MeasureKey[] {
+  const { picked } = item(points, point);
+  return [...new Set([...alwaysOpen, ...picked.flatMap((index, slot) => open.get(openKey(slot, index)) ?? [])])];
 }
 
 interface ToJudge {
@@ -175,10 +197,15 @@ class Gathering {
     });
   }
 
+  pickedOf({ choice }: Leaf): number[] {
+    return choice.map((option, slot) => item(this.model.slots, slot).options.indexOf(option));
+  }
+
   /** A plan of the search, at its own amounts. */
-  plan({ choice, amounts }: Leaf): void {
+  plan(leaf: Leaf): void {
+    const { choice, amounts } = leaf;
     const traits = traitsAt(this.model, choice, amounts.grams);
-    const picked = choice.map((option, slot) => item(this.model.slots, slot).options.indexOf(option));
+    const picked = this.pickedOf(leaf);
     const key = picked.join();
     if (this.planKeys.has(key)) return;
     this.planKeys.add(key);

@@ -6,7 +6,7 @@ import { fewOf } from '../../core/spread/front.ts';
 import { type Choice, choicesOf, type Effect, effectsOf, frontAmong } from '../../core/spread/look.ts';
 import type { Measure, MeasureKey } from '../../core/spread/measures.ts';
 import { readable } from '../../core/spread/sentence.ts';
-import { type Spread, type SpreadRequest, spreadOf } from '../../core/spread/spread.ts';
+import { atLeastOf, type Spread, type SpreadRequest, spreadOf } from '../../core/spread/spread.ts';
 import { type Written, writePoint } from '../../core/spread/write.ts';
 import type { AllergenId } from '../../core/vocabulary/allergens.ts';
 
@@ -33,6 +33,8 @@ export interface PointRow {
   point: number;
   values: Partial<Record<MeasureKey, number>>;
   choices: Choice[];
+  /** Of these there is at least what is told. */
+  atLeast: MeasureKey[];
   /** A plan of the search. */
   isPlan: boolean;
 }
@@ -112,6 +114,7 @@ function viewOf(of: Spread, filter: SpreadFilter): View {
     point,
     values: Object.fromEntries([...of.values].map(([key, values]) => [key, values[point] as number])),
     choices: choicesOf(of, point),
+    atLeast: atLeastOf(of, point),
     isPlan: plans.has(point),
   });
   const shown = new Set([...front, ...passing.filter((point) => plans.has(point))]);

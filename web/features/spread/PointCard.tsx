@@ -37,7 +37,11 @@ export function PointCard({ row, soupId, axes, core, write, isPinned, onPin }: P
   return (
     <section aria-label="This combination" className="flex flex-col gap-2 rounded-xl border border-line bg-card p-3">
       <h2 className="text-lg">
-        {axes.map(({ key, name, unit }) => `${figure(row.values[key] ?? 0)} ${unit} ${name}`.replace('  ', ' ')).join(', ')}
+        {axes
+          .map(({ key, name, unit }) =>
+            `${row.atLeast.includes(key) ? 'at least ' : ''}${figure(row.values[key] ?? 0)} ${unit} ${name}`.replace('  ', ' '),
+          )
+          .join(', ')}
       </h2>
       {written === null && <p role="status">Writing it out ...</p>}
       {written instanceof Error && <Notice tone="breaks">{written.message}</Notice>}

@@ -187,11 +187,11 @@ function Shown({ looked, view, filter, soupId, recipe, needs, core, write }: Sho
           columns={[
             {
               head: capitalised(mx.unit ? `${mx.name}, ${mx.unit}` : mx.name),
-              cell: (row) => figure(row.values[mx.key] ?? 0),
+              cell: (row) => told(row, mx.key),
               isHead: true,
               className: 'pr-4 text-left',
             },
-            { head: capitalised(my.unit ? `${my.name}, ${my.unit}` : my.name), cell: (row) => figure(row.values[my.key] ?? 0), className: 'pr-4' },
+            { head: capitalised(my.unit ? `${my.name}, ${my.unit}` : my.name), cell: (row) => told(row, my.key), className: 'pr-4' },
             { head: 'What it changes', cell: (row) => words(row) || 'nothing' },
             {
               head: '',
@@ -227,6 +227,9 @@ function Shown({ looked, view, filter, soupId, recipe, needs, core, write }: Sho
   );
 }
 
+/** A figure of a point; what is not known whole says so. */
+const told = ({ values, atLeast }: PointRow, key: MeasureKey): string => `${atLeast.includes(key) ? 'at least ' : ''}${figure(values[key] ?? 0)}`;
+
 /** What a combination changes, in the names of its swaps. */
 function changesIn({ choices }: PointRow, { swaps }: Looked): string {
   return choices
@@ -259,7 +262,7 @@ function Pinned({ pinned, measures, before, words, onUnpin }: PinnedProps) {
           { head: 'Of one bowl', cell: ({ name, unit }: Measure) => (unit ? `${name}, ${unit}` : name), isHead: true },
           {
             head: 'original',
-            cell: ({ key }: Measure) => (isNutrientMeasure(key) ? figure(before[key].value) : ''),
+            cell: ({ key }: Measure) => (isNutrientMeasure(key) ? `${before[key].atLeast ? 'at least ' : ''}${figure(before[key].value)}` : ''),
             isFigure: true,
             className: 'pl-6',
             headClass: 'pl-6',
