@@ -1,12 +1,13 @@
 /** A table as columns of a matrix, and the cells that stand in them. */
 import type { Needs } from '../swap/needs.ts';
 import type { NeedState } from '../swap/verdict.ts';
-import type { Guest } from './types.ts';
+import type { Beside, Guest } from './types.ts';
 
-/** Guests who need the same: they eat alike, and stand in one column. */
+/** Guests who need the same and have the same beside their bowl: they eat alike, and stand in one column. */
 export interface Seats {
   seats: string[];
   needs: Needs;
+  sides?: readonly Beside[] | undefined;
 }
 
 export interface CellReason {
@@ -25,14 +26,14 @@ export interface Cell {
   plate?: Pick<Cell, 'state' | 'reasons'>;
 }
 
-/** Guests by what they need, in the order they sit. */
+/** Guests by what they need and have beside the bowl, in the order they sit. */
 export function bySameNeeds(guests: readonly Guest[]): Seats[] {
   const columns = new Map<string, Seats>();
-  for (const { seat, needs } of guests) {
-    const key = JSON.stringify(Object.entries(needs).sort(([one], [other]) => (one < other ? -1 : 1)));
+  for (const { seat, needs, sides } of guests) {
+    const key = JSON.stringify([Object.entries(needs).sort(([one], [other]) => (one < other ? -1 : 1)), sides ?? null]);
     const column = columns.get(key);
     if (column) column.seats.push(seat);
-    else columns.set(key, { seats: [seat], needs });
+    else columns.set(key, { seats: [seat], needs, ...(sides ? { sides } : {}) });
   }
   return [...columns.values()];
 }

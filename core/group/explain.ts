@@ -1,33 +1,26 @@
 /** The pots of a table as a colleague would tell them. */
 import type { Shelf } from '../food/shelf.ts';
+import type { RegimeId } from '../regime/regime.ts';
 import { needRefs } from '../swap/need.ts';
 import { needLabel } from '../swap/needWords.ts';
 import { ALLERGEN_LABELS } from '../vocabulary/allergens.ts';
 import { STAGE_LABELS } from '../vocabulary/recipe.ts';
-import type { Guest, Pot, PotChange, PotsReply } from './types.ts';
+import { changeWords } from './changeWords.ts';
+import { plateWords } from './plateWords.ts';
+import type { Guest, Pot, PotsReply } from './types.ts';
 
 interface Told extends Pick<PotsReply, 'pots' | 'base' | 'unserved' | 'order' | 'optimal'> {
   /** The time was up before everything was looked for. */
   isLate: boolean;
   guests: readonly Guest[];
+  regime: RegimeId | undefined;
   shelf: Shelf;
 }
 
 const MOST_CHANGES = 4;
 
-export function explained({ pots, base, unserved, order, optimal, isLate, guests, shelf }: Told): string[] {
+export function explained({ pots, base, unserved, order, optimal, isLate, guests, regime, shelf }: Told): string[] {
   const kettles = new Set(pots.map(({ kettle }) => kettle)).size;
-  const wholeNameOf = (foodId: string | null): string =>
-    (foodId === null ? 'a line without a food' : (shelf.food(foodId)?.name ?? foodId)).toLowerCase();
-  const nameOf = (foodId: string | null): string => wholeNameOf(foodId).split(',')[0] ?? '';
-  const changeWords = ({ from, to }: PotChange): string => {
-    if (!from) return `${to.map(({ foodId }) => nameOf(foodId)).join(' and ')} comes in`;
-    if (to.length === 0) return `${nameOf(from.foodId)} is left out`;
-    if (to.length === 1 && to[0]?.foodId === from.foodId) return `${(to[0]?.grams ?? 0) < from.grams ? 'less' : 'more'} ${nameOf(from.foodId)}`;
-    // Two kinds of one food are told apart by their whole names: 'vegetable broth, low sodium for the vegetable broth'.
-    const name = to.some(({ foodId }) => nameOf(foodId) === nameOf(from.foodId)) ? wholeNameOf : nameOf;
-    return `${to.map(({ foodId }) => name(foodId)).join(' and ')} for the ${name(from.foodId)}`;
-  };
   const seated = (pot: Pot): readonly Guest[] => guests.filter(({ seat }) => pot.seats.includes(seat));
   const needWords = (pot: Pot): string =>
     [
@@ -63,7 +56,7 @@ export function explained({ pots, base, unserved, order, optimal, isLate, guests
   return [
     ...head,
     ...pots.map((pot, at) => {
-      const changes = pot.changes.slice(0, MOST_CHANGES).map(changeWords);
+      const changes = pot.changes.slice(0, MOST_CHANGES).map((change) => changeWords(change, shelf));
       const more = pot.changes.length > MOST_CHANGES ? ` and ${pot.changes.length - MOST_CHANGES} changes more` : '';
       const leaves =
         pot.splitAt === null || pots.length === 1 ? '' : ` It parts from the others at the stage '${STAGE_LABELS[pot.splitAt].toLowerCase()}'.`;
@@ -72,6 +65,7 @@ export function explained({ pots, base, unserved, order, optimal, isLate, guests
     ...(kettles > 1
       ? [`Order of work: ${order.map((at) => `pot ${at + 1}`).join(', then ')}: the strictest first, with a clean blender, ladle and spoon for each.`]
       : []),
+    ...plateWords(pots, guests, regime, shelf),
     ...unserved.map(({ seat, clash }) => `${seat} has no bowl: ${clash.why}.`),
   ];
 }

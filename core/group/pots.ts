@@ -16,7 +16,8 @@ import { differAt, gramsABowl, isAlike } from './differ.ts';
 import { explained } from './explain.ts';
 import { mergeNeeds } from './merge.ts';
 import { partition } from './partition.ts';
-import type { Guest, Pot, PotChange, PotsReply, PotsRequest } from './types.ts';
+import { isAtTheSeat, servedTo, withLines } from './plate.ts';
+import type { Beside, Guest, Pot, PotChange, PotsReply, PotsRequest } from './types.ts';
 
 const DEFAULT_TIME_MS = 30_000;
 const ALTERNATIVES = 4;
@@ -26,9 +27,12 @@ const OUT_OF_TIME = 'there was no time left to look for a plan; give it longer, 
 const stageAt = (stage: Stage): number => STAGES.indexOf(stage);
 const BOWL = stageAt('bowl');
 
-/** Guests who need the same. */
+/** Guests who need the same and have the same beside the bowl. */
 interface NeedSet {
   needs: Needs;
+  sides: readonly Beside[] | undefined;
+  /** The soup as it is written, with what stands beside it for these guests. */
+  served: Recipe;
   guests: Guest[];
   bowls: number;
 }
@@ -88,22 +92,15 @@ class Asking {
   }
 }
 
-const isTopping = ({ stage }: Line): boolean => stage === 'bowl';
-const withoutToppings = (recipe: Recipe): Recipe =>
+/** What is in the pot, without what goes on top and beside. */
+const inThePot = (recipe: Recipe): Recipe =>
   withLines(
     recipe,
-    recipe.lines.filter((line) => !isTopping(line)),
+    recipe.lines.filter((line) => !isAtTheSeat(line)),
   );
-
-/** Steps speak of lines that are there. */
-function withLines(recipe: Recipe, lines: Line[]): Recipe {
-  const there = new Set(lines.map(({ id }) => id));
-  return {
-    ...recipe,
-    lines,
-    steps: recipe.steps.map(({ mentions: _, ...step }) => ({ ...step, ...(step.uses ? { uses: step.uses.filter((id) => there.has(id)) } : {}) })),
-  };
-}
+/** Needs that can change what is at the seat: what goes on top always, what stands beside where the plate is judged. */
+const isDressed = ({ needs, served }: NeedSet): boolean =>
+  served.lines.some(({ stage }) => stage === 'bowl' || (stage === 'plate' && needs.scope === 'plate'));
 
 /** `needs` of a soup with these of its lines as they stand; null where one that has to stay is gone from it. */
 function keeping(needs: Needs, held: readonly Line[], soup: Recipe): Needs | null {
@@ -128,11 +125,11 @@ export function potsFor(
 ): PotsReply {
   const asking = new Asking(regime, shelf, now, now() + timeLimitMs);
   const unserved: PotsReply['unserved'] = [];
-  const sets = needSets(seatedTogether(guests, together, unserved));
+  const sets = needSets(seatedTogether(guests, together, unserved), recipe, shelf);
   const servable = sets.filter((set) => {
     if (kettleOf([set], recipe, asking)) return true;
     // What was not looked for in time is no clash.
-    const clash = asking.isLate ? { needs: needRefs(set.needs), why: OUT_OF_TIME } : clashOf(recipe, set.needs, regime, shelf, now);
+    const clash = asking.isLate ? { needs: needRefs(set.needs), why: OUT_OF_TIME } : clashOf(set.served, set.needs, regime, shelf, now);
     unserved.push(...set.guests.map(({ seat }) => ({ seat, clash })));
     return false;
   });
@@ -163,7 +160,7 @@ export function potsFor(
     optimal: isProven,
     bound,
     order,
-    explains: explained({ pots: parted, base, unserved, order, optimal: isProven, isLate: asking.isLate, guests, shelf }),
+    explains: explained({ pots: parted, base, unserved, order, optimal: isProven, isLate: asking.isLate, guests, regime, shelf }),
   };
 }
 
@@ -184,16 +181,23 @@ function seatedTogether(guests: readonly Guest[], together: readonly (readonly s
   });
 }
 
-function needSets(guests: readonly Guest[]): NeedSet[] {
+function needSets(guests: readonly Guest[], recipe: Recipe, shelf: Shelf): NeedSet[] {
   const sets = new Map<string, NeedSet>();
   for (const guest of guests) {
-    const key = JSON.stringify(sorted(guest.needs));
-    const set = sets.get(key) ?? { needs: guest.needs, guests: [], bowls: 0 };
+    const { needs, sides } = guest;
+    const key = JSON.stringify([sorted(needs), sides ?? null]);
+    const set = sets.get(key) ?? { needs: ownNeeds(needs, recipe, sides), sides, served: servedTo(recipe, sides, shelf), guests: [], bowls: 0 };
     set.guests.push(guest);
     set.bowls = bowlsOf(set.guests);
     sets.set(key, set);
   }
   return [...sets.values()];
+}
+
+/** Who has sides of its own keeps none of the soup's. */
+function ownNeeds({ keepLines, ...needs }: Needs, recipe: Recipe, sides: readonly Beside[] | undefined): Needs {
+  const kept = sides === undefined ? keepLines : keepLines?.filter((id) => recipe.lines.find((line) => line.id === id)?.stage !== 'plate');
+  return { ...needs, ...(kept && kept.length > 0 ? { keepLines: kept } : {}) };
 }
 
 const avoidedBy = ({ seats }: Pot, guests: readonly Guest[]): number =>
@@ -204,9 +208,9 @@ function clashOf(recipe: Recipe, needs: Needs, regime: RegimeId | undefined, she
   return { needs: clash?.needs.length ? clash.needs : needRefs(needs), why: 'no plan of this soup meets them together' };
 }
 
-/** Toppings are no part of the pot; needs that name them are the bowl's. */
-function belowOf({ keepLines, ...needs }: Needs, toppings: readonly Line[]): Needs {
-  const kept = keepLines?.filter((id) => !toppings.some((line) => line.id === id)) ?? [];
+/** What goes on top and beside is no part of the pot; needs that name it are the seat's. */
+function belowOf({ needs: { keepLines, scope: _, ...needs }, served }: NeedSet): Needs {
+  const kept = keepLines?.filter((id) => !served.lines.some((line) => line.id === id && isAtTheSeat(line))) ?? [];
   return { ...needs, ...(kept.length > 0 ? { keepLines: kept } : {}) };
 }
 
@@ -219,29 +223,47 @@ function grown(from: Recipe, original: Recipe, lines: Line[], shelf: Shelf): Rec
   return { ...withLines({ ...from, steps }, lines), ...(from.asWritten ? { asWritten: written } : {}) };
 }
 
-/** A soup below the bowl that suits all of them, and toppings for each; null where there is none. */
+/** A soup below the bowl that suits all of them, and what each has on top and beside; null where there is none. */
 function kettleOf(sets: readonly NeedSet[], recipe: Recipe, asking: Asking): Kettle | null {
-  const toppings = recipe.lines.filter(isTopping);
-  if (toppings.length > 0) {
-    const below = mergeNeeds(sets.map(({ needs }) => belowOf(needs, toppings)));
-    const [pot] = below ? asking.plans(withoutToppings(recipe), below) : [];
-    const bowls = pot && topped(sets, pot.recipe, recipe, asking);
+  if (sets.some(isDressed)) {
+    const below = mergeNeeds(sets.map(belowOf));
+    const [pot] = below ? asking.plans(inThePot(recipe), below) : [];
+    const bowls = pot && dressed(sets, pot.recipe, asking);
     if (pot && bowls) return { sets: [...sets], bowls, distance: pot.distance };
   }
   const merged = mergeNeeds(sets.map(({ needs }) => needs));
-  const [plan] = merged ? asking.plans(recipe, merged) : [];
-  return plan ? { sets: [...sets], bowls: sets.map(() => plan.recipe), distance: plan.distance } : null;
+  if (!merged) return null;
+  // What stands beside weighs on the pot where the plate is judged: each of the plates there are is tried as the one to be met.
+  const plates = [
+    ...new Map(sets.filter(({ needs }) => needs.scope === 'plate').map(({ sides, served }) => [JSON.stringify(sides), served])).values(),
+  ];
+  for (const served of plates.length > 0 ? plates : [recipe]) {
+    const [plan] = asking.plans(served, merged);
+    if (!plan) continue;
+    const bowls = sets.map((set) => (platesAlike(set.served, served) ? plan.recipe : (dressed([set], inThePot(plan.recipe), asking)?.[0] ?? null)));
+    if (bowls.every((bowl) => bowl !== null)) return { sets: [...sets], bowls, distance: plan.distance };
+  }
+  return null;
 }
 
-/** By set, the pot with what goes on top for it; null where a set has no bowl of this pot. */
-function topped(sets: readonly NeedSet[], pot: Recipe, original: Recipe, asking: Asking): Recipe[] | null {
-  const toppings = original.lines.filter(isTopping);
-  const full = grown(pot, original, [...pot.lines, ...toppings], asking.shelf);
+const platesAlike = (a: Recipe, b: Recipe): boolean => {
+  const plate = ({ lines }: Recipe) => JSON.stringify(lines.filter(({ stage }) => stage === 'plate').map(({ foodId, grams }) => [foodId, grams]));
+  return plate(a) === plate(b);
+};
+
+/** By set, the pot with what goes on top and beside for it; null where a set has no bowl of this pot. */
+function dressed(sets: readonly NeedSet[], pot: Recipe, asking: Asking): Recipe[] | null {
   const bowls: Recipe[] = [];
-  for (const { needs } of sets) {
-    const asked = keeping(needs, pot.lines, full);
+  for (const set of sets) {
+    const atSeat = set.served.lines.filter(isAtTheSeat);
+    const full = atSeat.length > 0 ? grown(pot, set.served, [...pot.lines, ...atSeat], asking.shelf) : pot;
+    if (!isDressed(set)) {
+      bowls.push(full);
+      continue;
+    }
+    const asked = keeping(set.needs, pot.lines, full);
     const plan = asked ? asking.plans(full, asked)[0] : undefined;
-    const part = plan && differAt(withoutToppings(plan.recipe), pot);
+    const part = plan && differAt(inThePot(plan.recipe), pot);
     if (!plan || part !== null) return null;
     bowls.push(plan.recipe);
   }
@@ -251,15 +273,14 @@ function topped(sets: readonly NeedSet[], pot: Recipe, original: Recipe, asking:
 /** The same kettles with a shared base that is left as late as their needs allow: tried from the bowl back to the simmer. */
 function splitLate(kettles: readonly Kettle[], recipe: Recipe, asking: Asking): Kettle[] {
   if (kettles.length < 2) return [...kettles];
-  const toppings = recipe.lines.filter(isTopping);
-  const bare = withoutToppings(recipe);
-  const merged = kettles.map(({ sets }) => mergeNeeds(sets.map(({ needs }) => belowOf(needs, toppings))));
+  const bare = inThePot(recipe);
+  const merged = kettles.map(({ sets }) => mergeNeeds(sets.map(belowOf)));
   if (merged.some((needs) => needs === null)) return [...kettles];
   const sources = [
     recipe,
     ...kettles.map(({ bowls }) => bowls[0] as Recipe),
     ...merged.flatMap((needs) => asking.plans(bare, needs as Needs, ALTERNATIVES).map((plan) => plan.recipe)),
-  ].map(withoutToppings);
+  ].map(inThePot);
   const tried = new Set<string>();
   for (let stage = BOWL; stage >= 1; stage--)
     for (const from of sources) {
@@ -280,8 +301,7 @@ function splitLate(kettles: readonly Kettle[], recipe: Recipe, asking: Asking): 
       if (pots.some((plan) => plan === undefined)) continue;
       const bowls = pots.map((plan, at) => {
         const { sets } = kettles[at] as Kettle;
-        const pot = (plan as Plan).recipe;
-        return toppings.length > 0 ? topped(sets, pot, recipe, asking) : sets.map(() => pot);
+        return dressed(sets, (plan as Plan).recipe, asking);
       });
       if (bowls.some((list) => list === null)) continue;
       return kettles.map((kettle, at) => ({ ...kettle, bowls: bowls[at] as Recipe[] }));
@@ -294,16 +314,27 @@ const leavesAt = (a: Recipe, b: Recipe): number => {
   return stage === null ? STAGES.length : stageAt(stage);
 };
 
-/** A kettle's pots: one for all who have the same on top. */
+/** A kettle's pots: one for all who have the same on top; sides of a guest's own stand beside a pot and make none. */
 function potsOf({ sets, bowls }: Kettle, kettle: number, original: Recipe, regime: RegimeId | undefined, shelf: Shelf): Omit<Pot, 'splitAt'>[] {
-  const alike: { recipe: Recipe; sets: NeedSet[] }[] = [];
-  sets.forEach((set, at) => {
-    const recipe = bowls[at] as Recipe;
-    const same = alike.find((one) => differAt(one.recipe, recipe) === null);
+  const alike: { recipe: Recipe; sets: NeedSet[]; beside: Pot['beside'] }[] = [];
+  const all = sets.map((set, at) => ({ set, bowl: bowls[at] as Recipe }));
+  for (const { set, bowl } of all.filter((one) => one.set.sides === undefined)) {
+    const same = alike.find((one) => differAt(one.recipe, bowl) === null);
     if (same) same.sets.push(set);
-    else alike.push({ recipe, sets: [set] });
-  });
-  return alike.map(({ recipe, sets: own }) => {
+    else alike.push({ recipe: bowl, sets: [set], beside: [] });
+  }
+  for (const { set, bowl } of all.filter((one) => one.set.sides !== undefined)) {
+    const parts = (one: Recipe) => differAt(one, bowl);
+    const same = alike.find(({ recipe }) => [null, 'plate'].includes(parts(recipe)));
+    const lines = bowl.lines.filter(({ stage }) => stage === 'plate');
+    const seats = set.guests.map(({ seat }) => seat);
+    const changes = changesOf(onThePlate(set.served), onThePlate(bowl));
+    if (same) {
+      same.sets.push(set);
+      same.beside.push({ seats, lines, changes });
+    } else alike.push({ recipe: servedTo(bowl, [], shelf), sets: [set], beside: [{ seats, lines, changes }] });
+  }
+  return alike.map(({ recipe, sets: own, beside }) => {
     const guests = own.flatMap((set) => set.guests);
     const bowlCount = bowlsOf(guests);
     const cooked = forBowls(recipe, bowlCount);
@@ -318,11 +349,17 @@ function potsOf({ sets, bowls }: Kettle, kettle: number, original: Recipe, regim
       bowls: bowlCount,
       recipe: cooked,
       analysis: analyse(cooked, options, shelf),
-      changes: changesOf(original, cooked),
+      changes: changesOf(
+        cooked.lines.some(({ stage }) => stage === 'plate') || beside.length === 0 ? original : servedTo(original, [], shelf),
+        cooked,
+      ),
       kettle,
+      beside,
     };
   });
 }
+
+const onThePlate = (recipe: Recipe): Recipe => ({ ...recipe, lines: recipe.lines.filter(({ stage }) => stage === 'plate') });
 
 /** So many bowls of it: pots of one base are one pot until they part, so that what a bowl holds stays the same. */
 function forBowls(recipe: Recipe, bowls: number): Recipe {

@@ -2,12 +2,20 @@
 import type { Analysis } from '../analysis/analysis.ts';
 import type { RegimeId } from '../regime/regime.ts';
 import type { NeedRef, Needs } from '../swap/needs.ts';
-import type { Recipe, Stage } from '../vocabulary/recipe.ts';
+import type { Line, Recipe, Stage } from '../vocabulary/recipe.ts';
+
+/** A food that stands beside a bowl, edible grams. */
+export interface Beside {
+  foodId: string;
+  grams: number;
+}
 
 export interface Guest {
   seat: string;
   needs: Needs;
   bowls?: number | undefined;
+  /** What this guest has beside the bowl; as the soup has it where nothing is said, nothing where it is empty. */
+  sides?: readonly Beside[] | undefined;
 }
 
 export interface PotsRequest {
@@ -36,8 +44,10 @@ export interface Pot {
   changes: PotChange[];
   /** The stage at which it leaves the shared base; null where it leaves none. */
   splitAt: Stage | null;
-  /** Pots of one kettle differ in what goes on top only. */
+  /** Pots of one kettle differ in what goes on top and beside only. */
   kettle: number;
+  /** Guests with sides of their own: what stands beside their bowl, as their needs let it. */
+  beside: { seats: string[]; lines: Line[]; changes: PotChange[] }[];
 }
 
 export interface PotsReply {

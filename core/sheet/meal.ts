@@ -1,10 +1,10 @@
 /** Does a bowl make a meal: what it gives of each kind of food, what a plate still lacks, and what could stand beside it. */
 import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysis.ts';
+import { type Lack, lacksOf, MEAL_TARGETS } from '../analysis/meal.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Needs } from '../swap/needs.ts';
 import { judgeNeeds } from '../swap/verdict.ts';
 import { type Category, isOf } from '../vocabulary/category.ts';
-import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Line, type Preparation, type Recipe } from '../vocabulary/recipe.ts';
 import { SIDES, type Side } from './data/sides.ts';
 
@@ -59,34 +59,16 @@ export interface SideOffer {
 export interface Meal {
   groups: GroupShare[];
   /** What one bowl, with what stands beside it already, still lacks; empty where it makes a meal. */
-  lacks: { nutrient: Nutrient; have: number; target: number; message: string }[];
+  lacks: Lack[];
   /** At most three, each of which every need that was asked would bear. */
   sides: SideOffer[];
 }
 
-/** What a light main meal is asked to bring: common practice of teaching kitchens, no source. Whoever eats by a plan of their own has other figures. */
-export const MEAL_TARGETS = { energyKcal: 450, proteinG: 20, fibreG: 8 } as const satisfies Partial<Record<Nutrient, number>>;
 const MOST_SIDES = 3;
 const SHOWN = ['energyKcal', 'proteinG', 'fibreG', 'saturatedFatG', 'sodiumMg'] as const;
-const WORDS = { energyKcal: ['energy', 'kcal'], proteinG: ['protein', 'g'], fibreG: ['fibre', 'g'] } as const;
 
 export function mealOf(recipe: Recipe, analysis: Analysis, needs: Needs, options: AnalyseOptions, shelf: Shelf): Meal {
-  const served = analysis.plateServing ?? analysis.perServing;
-  const targets = Object.entries(MEAL_TARGETS) as [keyof typeof MEAL_TARGETS, number][];
-  const lacks = targets.flatMap(([nutrient, target]) => {
-    const have = served[nutrient].value;
-    const [name, unit] = WORDS[nutrient];
-    return have >= target
-      ? []
-      : [
-          {
-            nutrient,
-            have,
-            target,
-            message: `${name} ${Math.round(have)} of the ${target} ${unit} a main meal brings${served[nutrient].atLeast ? ', or more' : ''}`,
-          },
-        ];
-  });
+  const lacks = lacksOf(analysis.plateServing ?? analysis.perServing);
   return { groups: groupsOf(recipe, analysis, shelf), lacks, sides: lacks.length === 0 ? [] : sidesFor(recipe, analysis, needs, options, shelf) };
 }
 
