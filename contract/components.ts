@@ -2,11 +2,12 @@ import { REGIME_IDS } from '../core/regime/regime.ts';
 import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { PROBLEMS } from './problems.ts';
-import { draftSchema, recipeSchema, settingsSchema } from './schemas.ts';
+import { draftSchema, line, recipeSchema, settingsSchema } from './schemas.ts';
 import { because, boolean, fewest, figures, list, number, object, ref, scoped, string } from './shapes.ts';
 
 export const COMPONENTS = {
   Recipe: jsonSchemaOf(recipeSchema),
+  Line: jsonSchemaOf(line),
   Pin: object(
     {
       foodId: string,

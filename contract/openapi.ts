@@ -7,19 +7,15 @@ import { PROBLEMS } from './problems.ts';
 import {
   adaptSchema,
   analyseSchema,
-  answerSchema,
-  changeGroupSchema,
   changeLarderSchema,
   changeOwnFoodSchema,
   changePreparationSchema,
   coolingSchema,
-  daySchema,
   demoSchema,
   deviceSchema,
   draftSchema,
   entriesSchema,
   flowTestSchema,
-  groupSchema,
   labelSchema,
   larderSchema,
   methodSchema,
@@ -30,12 +26,10 @@ import {
   phraseSchema,
   pinSchema,
   planSchema,
-  potsSchema,
   preparationSchema,
   presetSchema,
   priceSchema,
   readSchema,
-  roundSchema,
   scaleSchema,
   settingsSchema,
   sheetSchema,
@@ -47,6 +41,7 @@ import {
 import { boolean, list, number, object, ref, string } from './shapes.ts';
 import { SHEET } from './sheetReply.ts';
 import { CLASS, DAY, GROUP, LEARNER, MARKED, POTS, ROUND, SPREAD } from './tableReplies.ts';
+import { answerSchema, changeGroupSchema, daySchema, groupSchema, potsSchema, roundSchema } from './tableSchemas.ts';
 import { SOUP_SORTS } from './types.ts';
 
 const json = (schema: unknown) => ({ content: { 'application/json': { schema } } });

@@ -6,11 +6,8 @@ import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
 import { MARKETS } from '../core/food/market.ts';
 import { PIN_FLAGS, PIN_STATES } from '../core/food/pins.ts';
 import { SALT_BAND_IDS } from '../core/food/seasoning.ts';
-import { LEAST_BOWLS, MOST_BOWLS, MOST_GUESTS } from '../core/group/seat.ts';
 import { TAGS } from '../core/plan/lesson.ts';
 import { AIRS } from '../core/plan/slab.ts';
-import { MOST_SEED } from '../core/practice/seeds.ts';
-import { LEVELS, ROUND_KINDS } from '../core/practice/types.ts';
 import { isDay } from '../core/quantity/day.ts';
 import { SYSTEMS } from '../core/quantity/units.ts';
 import { REGIME_IDS } from '../core/regime/regime.ts';
@@ -27,7 +24,7 @@ const MOST_GRAMS = 1e7;
 const MOST_MINUTES = 100_000;
 const MOST_YIELD_ML = 1e7;
 
-const id = Joi.string().min(1).max(100);
+export const id = Joi.string().min(1).max(100);
 const words = Joi.string().allow('').max(5000);
 /** Less than a millionth is no weight and no share of a kitchen, and sums run away on it; nothing at all is 0. */
 const LEAST = 1e-6;
@@ -42,12 +39,12 @@ const servings = Joi.number().min(0.1).max(1e6);
 const wholeGrams = Joi.number().min(1).max(MOST_GRAMS);
 const centimetres = Joi.number().min(1).max(1000);
 /** A day of the calendar, not only of its shape. */
-const day = Joi.string()
+export const day = Joi.string()
   .custom((value: string, helpers) => (isDay(value) ? value : helpers.error('day')), 'a day')
   .messages({ day: '{{#label}} must be a day of the calendar, as 2026-11-27' });
-const oneOf = (values: readonly string[]) => Joi.string().valid(...values);
+export const oneOf = (values: readonly string[]) => Joi.string().valid(...values);
 
-const line = Joi.object({
+export const line = Joi.object({
   id: id.required(),
   stage: oneOf(STAGES).required(),
   text: words.required(),
@@ -239,7 +236,7 @@ export const adaptSchema = Joi.object({
 export const MOST_TEXT = 200_000;
 export const readSchema = Joi.object({ text: Joi.string().allow('').max(MOST_TEXT).required(), measures: oneOf(MEASURES) });
 
-const revision = Joi.number().integer().min(1);
+export const revision = Joi.number().integer().min(1);
 /** By the id of the line that was changed. */
 const notes = Joi.object().pattern(Joi.string().max(200), words).max(500);
 /** Something other than white space. */
@@ -412,99 +409,3 @@ export const deviceSchema = Joi.object({
   }).allow(null),
   fault: Joi.string().valid('flatBattery', 'disconnected', 'overRange').allow(null),
 }).min(1);
-
-const guest = Joi.object({
-  seat: Joi.string().allow('').max(60).required(),
-  needs: needsSchema.required(),
-  bowls: Joi.number().min(LEAST_BOWLS).max(MOST_BOWLS),
-  days: Joi.array().max(400).items(day),
-});
-const ofGroup = { name: Joi.string().pattern(/\S/).max(200).required(), guests: Joi.array().max(MOST_GUESTS).items(guest).required() };
-export const groupSchema = Joi.object(ofGroup);
-export const changeGroupSchema = Joi.object({ ...ofGroup, revision: revision.required() });
-export const potsSchema = Joi.object({
-  recipe: recipeSchema.required(),
-  regime: oneOf(REGIME_IDS),
-  guests: Joi.array()
-    .min(1)
-    .max(MOST_GUESTS)
-    .items(
-      Joi.object({
-        seat: Joi.string().allow('').max(60).required(),
-        needs: needsSchema.required(),
-        bowls: Joi.number().min(LEAST_BOWLS).max(MOST_BOWLS),
-      }),
-    )
-    .required(),
-  mostPots: Joi.number().integer().min(1).max(50),
-  together: Joi.array()
-    .max(50)
-    .items(Joi.array().max(MOST_GUESTS).items(Joi.string().max(60))),
-  timeLimitMs: Joi.number().min(1).max(60_000),
-});
-
-export const roundSchema = Joi.object({
-  kind: oneOf(ROUND_KINDS).required(),
-  level: Joi.number()
-    .valid(...LEVELS)
-    .required(),
-  seed: Joi.number().integer().min(0).max(MOST_SEED).required(),
-});
-/** Lists of ids, an id, a number, or objects that name what is meant: each round reads its own. */
-const named = Joi.alternatives(
-  Joi.string().max(200),
-  Joi.number().min(0).max(1e9),
-  Joi.object({
-    id: Joi.string().max(200),
-    lineId: Joi.string().max(200),
-    stepId: Joi.string().max(200),
-    code: Joi.string().max(200),
-    swapId: Joi.string().max(200),
-    grams: Joi.number().min(0).max(1e6),
-    value: Joi.number().min(0).max(1e9),
-  }).unknown(),
-);
-export const answerSchema = Joi.object({
-  answer: Joi.alternatives(named, Joi.array().max(200).items(named)).required(),
-  learner: Joi.string().allow('').max(60),
-});
-
-const seatText = Joi.string().allow('').max(60);
-const said = Joi.string().allow('').max(2000);
-const dayPot = Joi.object({
-  soupId: id.required(),
-  title: Joi.string().max(500).required(),
-  number: Joi.number().integer().min(1).max(200).required(),
-  seats: Joi.array().max(MOST_GUESTS).items(seatText).required(),
-  bowls: Joi.number().min(0).max(10_000).required(),
-  recipe: recipeSchema.required(),
-  words: said.required(),
-  regime: oneOf(REGIME_IDS),
-});
-export const daySchema = Joi.object({
-  groupId: id.allow(null).required(),
-  away: Joi.array().max(MOST_GUESTS).items(seatText).required(),
-  soups: Joi.array()
-    .max(6)
-    .items(Joi.object({ soupId: id.required(), number: Joi.number().integer().min(1).max(100_000).required() }))
-    .required(),
-  eats: Joi.object().pattern(seatText, id).max(MOST_GUESTS).required(),
-  together: Joi.array().max(50).items(Joi.array().max(MOST_GUESTS).items(seatText)).required(),
-  mostPots: Joi.number().integer().min(1).max(50),
-  serveAt: Joi.string()
-    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/)
-    .required(),
-  worked: Joi.object({
-    key: Joi.string().max(200_000).required(),
-    pots: Joi.array().max(60).items(dayPot).required(),
-    unserved: Joi.array()
-      .max(MOST_GUESTS)
-      .items(Joi.object({ seat: seatText.required(), why: said.required() }))
-      .required(),
-    explains: Joi.array().max(200).items(said).required(),
-  })
-    .allow(null)
-    .required(),
-  // A day nobody has planned has revision 0.
-  revision: Joi.number().integer().min(0).max(Number.MAX_SAFE_INTEGER).required(),
-});

@@ -4,16 +4,28 @@ import { MEASURE_KEYS } from '../core/spread/measures.ts';
 import { STAGES } from '../core/vocabulary/recipe.ts';
 import { boolean, list, number, object, ref, string } from './shapes.ts';
 
-export const GROUP = object({
-  id: string,
-  name: string,
-  guests: list(object({ seat: string, needs: { type: 'object' }, bowls: number, days: list(string) }, ['bowls', 'days'])),
-  revision: number,
-  updatedAt: string,
-});
+const sides = list(object({ foodId: string, grams: number }));
+export const GROUP = object(
+  {
+    id: string,
+    name: string,
+    guests: list(object({ seat: string, needs: { type: 'object' }, bowls: number, days: list(string), sides }, ['bowls', 'days', 'sides'])),
+    scope: { enum: ['bowl', 'plate'] },
+    revision: number,
+    updatedAt: string,
+  },
+  ['scope'],
+);
 
 const stage = { enum: [...STAGES, null] };
 const putIn = object({ lineId: string, foodId: { type: ['string', 'null'] }, grams: number });
+const changes = list(
+  object({
+    lineId: { type: ['string', 'null'] },
+    from: { anyOf: [object({ foodId: { type: ['string', 'null'] }, grams: number }), { type: 'null' }] },
+    to: list(putIn),
+  }),
+);
 export const POTS = object({
   pots: list(
     object({
@@ -21,15 +33,10 @@ export const POTS = object({
       bowls: number,
       recipe: ref('Recipe'),
       analysis: ref('Analysis'),
-      changes: list(
-        object({
-          lineId: { type: ['string', 'null'] },
-          from: { anyOf: [object({ foodId: { type: ['string', 'null'] }, grams: number }), { type: 'null' }] },
-          to: list(putIn),
-        }),
-      ),
+      changes,
       splitAt: stage,
       kettle: number,
+      beside: list(object({ seats: list(string), lines: list(ref('Line')), changes })),
     }),
   ),
   base: object({ lineIds: list(string), stage }),
@@ -108,8 +115,19 @@ export const CLASS = object({
   missed: list(object({ topic: string, learners: number })),
 });
 const dayPot = object(
-  { soupId: string, title: string, number, seats: list(string), bowls: number, recipe: ref('Recipe'), words: string, regime: string },
-  ['regime'],
+  {
+    soupId: string,
+    title: string,
+    number,
+    seats: list(string),
+    bowls: number,
+    recipe: ref('Recipe'),
+    words: string,
+    regime: string,
+    kettle: number,
+    beside: list(object({ seats: list(string), lines: list(ref('Line')) })),
+  },
+  ['regime', 'kettle', 'beside'],
 );
 export const DAY = object(
   {
@@ -118,6 +136,7 @@ export const DAY = object(
     away: list(string),
     soups: list(object({ soupId: string, number })),
     eats: { type: 'object', additionalProperties: string },
+    beside: { type: 'object', additionalProperties: sides },
     together: list(list(string)),
     mostPots: number,
     serveAt: string,
@@ -130,5 +149,5 @@ export const DAY = object(
     revision: number,
     updatedAt: string,
   },
-  ['mostPots'],
+  ['mostPots', 'beside'],
 );

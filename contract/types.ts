@@ -8,13 +8,15 @@ import type { LabelEntry } from '../core/food/label.ts';
 import type { Market } from '../core/food/market.ts';
 import type { LabelPin } from '../core/food/pins.ts';
 import type { SaltBand } from '../core/food/seasoning.ts';
+import type { Beside, Guest as CoreGuest } from '../core/group/types.ts';
 import type { CoolingReply } from '../core/plan/cooling.ts';
 import type { System } from '../core/quantity/units.ts';
 import type { RegimeId } from '../core/regime/regime.ts';
 import type { Needs } from '../core/swap/needs.ts';
+import type { NeedScope } from '../core/swap/scope.ts';
 import type { AllergenId } from '../core/vocabulary/allergens.ts';
 import type { Blender } from '../core/vocabulary/blender.ts';
-import type { Recipe } from '../core/vocabulary/recipe.ts';
+import type { Line, Recipe } from '../core/vocabulary/recipe.ts';
 
 export type Measures = 'auto' | System;
 
@@ -349,17 +351,14 @@ export interface NewBatch {
   recipe?: Recipe;
 }
 
-/** Who eats, by seat: what they need, how many bowls, on which days (ISO days; every day where none is said). */
-export interface Guest {
-  seat: string;
-  needs: Needs;
-  bowls?: number | undefined;
-  days?: string[] | undefined;
-}
+/** Who eats, by seat: what they need, how many bowls and what beside, on which days. */
+export type Guest = CoreGuest;
 
 export interface NewGroup {
   name: string;
   guests: Guest[];
+  /** Of what the needs of this table speak where they do not say it themselves; the bowl where this does not either. */
+  scope?: NeedScope | undefined;
 }
 
 export interface GroupBody extends NewGroup {
@@ -415,6 +414,10 @@ export interface DayPot {
   words: string;
   /** The rules it was worked out under. */
   regime?: RegimeId;
+  /** Pots of one kettle, among those of its soup, are one below what goes on top and beside. */
+  kettle?: number;
+  /** Guests with sides of their own. */
+  beside?: { seats: string[]; lines: Line[] }[];
 }
 
 /** A lunch: who of which group comes, what is cooked, who eats what. */
@@ -425,6 +428,8 @@ export interface NewDay {
   soups: { soupId: string; number: number }[];
   /** By seat, the soup it eats; the first where nothing is said. */
   eats: Record<string, string>;
+  /** By seat, what stands beside its bowl on this day, where it is another thing than usual. */
+  beside?: Record<string, Beside[]>;
   /** Seats that are to eat from one pot. */
   together: string[][];
   /** Pots of a soup at most. */

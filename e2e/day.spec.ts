@@ -96,3 +96,31 @@ test('what if a guest ate from another pot, or needed something else: what moves
   await page.getByRole('button', { name: 'Work out the day' }).click();
   await expect(page.getByRole('status').filter({ hasText: '2 pots before, 1 now.' })).toBeVisible({ timeout: 60_000 });
 });
+
+test('each seat has its own plate: what stands beside it is judged, changed for the day, and makes a meal or not', async ({ page, server }) => {
+  await page.goto(`${server.url}/day/2027-03-10`);
+  await page.getByRole('combobox', { name: /^Group/ }).selectOption({ index: 1 });
+  await page.getByLabel('Find a soup').fill('fennel');
+  await page.getByRole('button', { name: /Fennel and white bean: 1\./ }).click();
+  await page.getByRole('button', { name: 'Work out the day' }).click();
+  const plates = page.getByRole('region', { name: 'Plates' });
+  const seat = (code: string) => plates.getByRole('row').filter({ has: page.getByRole('rowheader', { name: code }) });
+  await expect(seat('A3')).toContainText('Cheddar', { timeout: 60_000 });
+  await expect(seat('A3')).toContainText('1.5 bowls');
+
+  // Cheese beside the bowl of the guest without milk: told at once, and on the card.
+  await plates.getByRole('button', { name: 'Change what stands beside A2' }).click();
+  await page.getByLabel('Beside A2 today').fill('60 g moonbread');
+  await page.getByLabel('Beside A2 today').press('Enter');
+  await expect(page.getByText("Not understood: '60 g moonbread'.")).toBeVisible();
+  await page.getByLabel('Beside A2 today').fill('60 g wholemeal bread; 30 g cheddar');
+  await page.getByLabel('Beside A2 today').press('Enter');
+  await expect(seat('A2')).toContainText('with the plate: breaks');
+  await expect(page.getByText(/This was worked out before the last change/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Before service' })).toContainText('what stands beside A2 has, or may have, milk');
+  await page.getByRole('button', { name: 'Work out the day' }).click();
+  await expect(page.getByText(/A2: .*what stands beside it no: no milk/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('article', { name: 'Card of A2' })).toContainText('Not what stands beside it: milk');
+  await plates.getByRole('button', { name: 'Beside A2 as usual' }).click();
+  await expect(page.getByText(/This was worked out before the last change/)).toBeVisible();
+});

@@ -33,3 +33,16 @@ test('what is no day, too many days, or a seat that names somebody is refused wi
   });
   expect(await kitchen.send('PUT', '/api/days/2027-03-09', { ...DAY, together: [['Anna Berg']], revision: 0 })).toMatchObject({ status: 422 });
 });
+
+test('what stands beside a bowl on a day is kept by seat, and is a food of the shelf', async () => {
+  const rye = [{ foodId: 'bread-rye', grams: 50 }];
+  const kept = await kitchen.send('PUT', '/api/days/2027-03-10', { ...DAY, beside: { A1: rye, A3: [] }, revision: 0 });
+  expect([kept.status, kept.body.beside]).toEqual([200, { A1: rye, A3: [] }]);
+  expect(
+    await kitchen.send('PUT', '/api/days/2027-03-11', { ...DAY, beside: { A1: [{ foodId: 'moonbread', grams: 5 }] }, revision: 0 }),
+  ).toMatchObject({
+    status: 422,
+    body: { errors: [{ path: '/beside/A1/0/foodId' }] },
+  });
+  expect(await kitchen.send('PUT', '/api/days/2027-03-11', { ...DAY, beside: { 'Anna Berg': rye }, revision: 0 })).toMatchObject({ status: 422 });
+});

@@ -12,8 +12,9 @@ const GROUP = {
   name: 'Monday lunch',
   guests: [
     { seat: 'A1', needs: { allergens: ['milk'] } },
-    { seat: 'B2', needs: {}, bowls: 2, days: ['2027-03-08'] },
+    { seat: 'B2', needs: {}, bowls: 2, days: ['2027-03-08'], sides: [{ foodId: 'bread-rye', grams: 50 }] },
   ],
+  scope: 'plate',
 };
 
 describe('a group', () => {
@@ -40,6 +41,7 @@ describe('a group', () => {
     ['a field for a name', { seat: 'A2', needs: {}, name: 'Harriet' }, 400, '/guests/1/name'],
     ['a diagnosis among the needs', { seat: 'A2', needs: { diagnosis: 'renal' } }, 400, '/guests/1/needs/diagnosis'],
     ['a day that is none', { seat: 'A2', needs: {}, days: ['2027-02-30'] }, 422, '/guests/1/days/0'],
+    ['a side that is no food', { seat: 'A2', needs: {}, sides: [{ foodId: 'moonbread', grams: 50 }] }, 422, '/guests/1/sides/0/foodId'],
     ['a line of some soup', { seat: 'A2', needs: { keepLines: ['cream'] } }, 422, '/guests/1/needs/keepLines/0'],
   ])('refuses %s, and keeps nothing of it', async (_, guest, status, path) => {
     const refused = await kitchen.send('POST', '/api/groups', { name: 'Refused', guests: [{ seat: 'A1', needs: {} }, guest] });

@@ -22,6 +22,39 @@ describe('a table of guests', () => {
     });
   });
 
+  test('says what stands beside the bowl, of what the needs speak, and on which days a guest comes', () => {
+    const guests: Guest[] = [
+      {
+        seat: 'A1',
+        needs: { allergens: ['milk'], scope: 'plate' },
+        sides: [
+          { foodId: 'bread-rye', grams: 50 },
+          { foodId: 'cheddar', grams: 30 },
+        ],
+      },
+      { seat: 'A2', needs: {}, sides: [], days: ['2027-03-08', '2027-03-15'] },
+      { seat: 'A3', needs: {} },
+    ];
+    const { text } = groupCsv(guests, SHELF);
+    expect(text.split('\n')[0]).toBe('seat,bowls,needs,scope,days,beside');
+    expect(read(text)).toEqual({ guests, faults: [] });
+    expect(groupCsv([{ seat: 'A3', needs: {} }], SHELF).text.split('\n')[0]).toBe('seat,bowls,needs');
+  });
+  test('takes sides as a cook writes them', () => {
+    expect(read('seat,beside\nA1,2 slices of wholemeal bread; 30 g cheddar\nA2,nothing\n').guests).toMatchObject([
+      { sides: [{ foodId: 'bread-wholemeal' }, { foodId: 'cheddar', grams: 30 }] },
+      { sides: [] },
+    ]);
+  });
+  test.each([
+    ['a day that is none', 'seat,days\nA1,2027-02-30', "2: '2027-02-30' is no day of the calendar, as 2027-03-08"],
+    ['a side that is no food', 'seat,beside\nA1,60 g moonbread', "2: not understood as something beside the bowl: '60 g moonbread'"],
+    ['a scope that is none', 'seat,scope\nA1,tray', "2: 'tray' is no scope: bowl or plate"],
+  ])('refuses %s, and names its row', (_, text, fault) => {
+    expect(faultsOf(text)).toEqual([fault]);
+    expect(read(text).guests).toEqual([]);
+  });
+
   test('reads back as it was written, and names the seats whose needs no words say', () => {
     const limit = fc
       .record({

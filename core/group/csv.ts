@@ -1,17 +1,19 @@
-/** Guests as a table of seats, bowls and needs in words: written, and read back whole or not at all. */
+/** Guests as a table of seats, bowls, needs, days and sides in words: written, and read back whole or not at all. */
 import Papa from 'papaparse';
 import type { Shelf } from '../food/shelf.ts';
 import { guarded, unguarded } from '../formats/csv.ts';
+import { isDay } from '../quantity/day.ts';
 import { NUTRIENT_WORDS } from '../swap/data/needWords.ts';
 import { type Need, needList } from '../swap/need.ts';
 import type { Limit, Needs } from '../swap/needs.ts';
 import { sayNeeds } from '../swap/sayNeeds.ts';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../vocabulary/allergens.ts';
 import { type Nutrient, nutrientUnit } from '../vocabulary/nutrient.ts';
-import { LEAST_BOWLS, MOST_BOWLS, MOST_GUESTS, seatFault } from './seat.ts';
+import { besideWords, sayBeside } from './sayBeside.ts';
+import { LEAST_BOWLS, MOST_BOWLS, MOST_DAYS, MOST_GUESTS, seatFault } from './seat.ts';
 import type { Guest } from './types.ts';
 
-const COLUMNS = ['seat', 'bowls', 'needs'] as const;
+const COLUMNS = ['seat', 'bowls', 'needs', 'scope', 'days', 'beside'] as const;
 type Column = (typeof COLUMNS)[number];
 const MOST_SIGNS = 2000;
 /** What a reader of bytes puts where it could not read. */
@@ -23,14 +25,26 @@ export interface GroupTable {
   unsaid: string[];
 }
 
+/** Columns that nobody of the table needs are not in it. */
 export function groupCsv(guests: readonly Guest[], shelf: Shelf): GroupTable {
-  const rows = guests.map(({ seat, bowls, needs }) => ({ seat, bowls: String(bowls ?? 1), words: sayable(needs, shelf), needs }));
-  const data = rows.map(({ seat, bowls, words }) => [seat, bowls, words].map(guarded));
+  const rows = guests.map(({ seat, bowls, needs, days = [], sides }) => ({
+    seat,
+    needs: sayable(needs, shelf),
+    bowls: String(bowls ?? 1),
+    scope: needs.scope ?? '',
+    days: days.join(' '),
+    beside: sides ? besideWords(sides, shelf) : '',
+  }));
+  const fields = COLUMNS.filter((column) => ALWAYS.includes(column) || rows.some((row) => row[column] !== ''));
+  const data = rows.map((row) => fields.map((column) => guarded(row[column])));
   return {
-    text: `${Papa.unparse({ fields: [...COLUMNS], data }, { newline: '\n' })}\n`,
-    unsaid: rows.filter(({ words, needs }) => !isSame(sayNeeds(words, {}, shelf).needs, needs)).map(({ seat }) => seat),
+    text: `${Papa.unparse({ fields, data }, { newline: '\n' })}\n`,
+    unsaid: guests
+      .filter(({ needs }, at) => !isSame(sayNeeds((rows[at] as (typeof rows)[number]).needs, {}, shelf).needs, needs))
+      .map(({ seat }) => seat),
   };
 }
+const ALWAYS: readonly Column[] = ['seat', 'bowls', 'needs'];
 
 export interface CsvFault {
   /** Of the table, its head being row 1. */
@@ -50,7 +64,7 @@ export function readGroupCsv(text: string, shelf: Shelf): { guests: Guest[]; fau
   if (strange !== undefined || !names.includes('seat') || new Set(names).size < names.length)
     return none(
       head.row,
-      `its columns are to be 'seat', and if wanted 'bowls' and 'needs'${strange === undefined ? '' : `; '${shortened(strange)}' is not taken: seats stand for guests, and nothing else is kept of them`}`,
+      `its columns are to be 'seat', and if wanted 'bowls', 'needs', 'scope', 'days' and 'beside'${strange === undefined ? '' : `; '${shortened(strange)}' is not taken: seats stand for guests, and nothing else is kept of them`}`,
     );
   const beyond = body[MOST_GUESTS];
   if (beyond) return none(beyond.row, `${body.length} guests; a group has ${MOST_GUESTS} at most`);
@@ -74,7 +88,24 @@ export function readGroupCsv(text: string, shelf: Shelf): { guests: Guest[]; fau
     if (!(bowls >= LEAST_BOWLS && bowls <= MOST_BOWLS)) fault(`'${shortened(cell('bowls'))}' is no number of bowls`);
     const { needs, unread } = sayNeeds(cell('needs'), {}, shelf);
     if (unread.length > 0) fault(`not understood: ${unread.map((words) => `'${shortened(words)}'`).join(', ')}`);
-    return { seat, needs, ...(bowls === 1 ? {} : { bowls }) };
+    const scope = cell('scope').toLowerCase();
+    if (!['', 'bowl', 'plate'].includes(scope)) fault(`'${shortened(scope)}' is no scope: bowl or plate`);
+    const days = cell('days')
+      .split(/[\s;,]+/)
+      .filter(Boolean);
+    const noDay = days.find((day) => !isDay(day));
+    if (noDay !== undefined) fault(`'${shortened(noDay)}' is no day of the calendar, as 2027-03-08`);
+    if (days.length > MOST_DAYS) fault(`${days.length} days; a guest has ${MOST_DAYS} at most`);
+    const beside = cell('beside') === '' ? null : sayBeside(cell('beside'), 'metric', shelf);
+    if (beside && beside.unread.length > 0)
+      fault(`not understood as something beside the bowl: ${beside.unread.map((words) => `'${shortened(words)}'`).join(', ')}`);
+    return {
+      seat,
+      needs: { ...needs, ...(scope === 'plate' ? { scope } : {}) },
+      ...(bowls === 1 ? {} : { bowls }),
+      ...(days.length > 0 ? { days } : {}),
+      ...(beside ? { sides: beside.sides } : {}),
+    };
   });
   return { guests: faults.length > 0 ? [] : guests, faults };
 }

@@ -40,8 +40,8 @@ test('a bowl waits for its label where it could hold what its guest must not hav
     SHELF,
   );
   const analysis = analyse(recipe, { regime: 'eu' }, SHELF);
-  expect(againstNeeds({ needs: { allergens: ['celery', 'fish'] } }, analysis)).toEqual({ breaks: [], open: ['celery'] });
-  expect(againstNeeds({ needs: {} }, analysis)).toEqual({ breaks: [], open: [] });
+  expect(againstNeeds({ needs: { allergens: ['celery', 'fish'] } }, analysis)).toEqual({ breaks: [], open: ['celery'], beside: [] });
+  expect(againstNeeds({ needs: {} }, analysis)).toEqual({ breaks: [], open: [], beside: [] });
   expect(againstNeeds({ needs: { diets: ['noOnionGarlic'] } }, analysis).breaks).toEqual(['no onion or garlic']);
 });
 

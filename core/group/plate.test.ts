@@ -6,11 +6,12 @@ import { readRecipe } from '../reading/read.ts';
 import type { Needs } from '../swap/needs.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { bySameNeeds } from './columns.ts';
+import { eatenOf } from './eaten.ts';
 import { matrixRow } from './matrix.ts';
 import { servedTo } from './plate.ts';
 import { asServed } from './plateWords.ts';
 import { potsFor } from './pots.ts';
-import { eatenOf, seatPlate } from './seatPlate.ts';
+import { seatPlate } from './seatPlate.ts';
 import type { Beside, Guest, PotsReply } from './types.ts';
 
 const { recipe: PEA } = readRecipe(
@@ -94,7 +95,11 @@ describe('a table with sides', () => {
 
 describe('the matrix', () => {
   test('parts guests who need the same and have other things beside, and says which plate breaks', () => {
-    const columns = bySameNeeds([guest('A1', { allergens: ['milk'] }, CHEESE), guest('A2', { allergens: ['milk'] }), guest('A3', { allergens: ['milk'] })]);
+    const columns = bySameNeeds([
+      guest('A1', { allergens: ['milk'] }, CHEESE),
+      guest('A2', { allergens: ['milk'] }),
+      guest('A3', { allergens: ['milk'] }),
+    ]);
     expect(columns.map(({ seats }) => seats)).toEqual([['A1'], ['A2', 'A3']]);
     const [own, soups] = matrixRow(PEA, columns, {}, SHELF);
     expect(own?.state).not.toBe('breaks');

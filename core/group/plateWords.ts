@@ -10,7 +10,10 @@ import { withLines } from './plate.ts';
 import type { Guest, Pot } from './types.ts';
 
 /** The pot as it is served at a seat, with the sides that stand there. */
-export function asServed({ recipe, beside }: Pick<Pot, 'recipe' | 'beside'>, seat: string): Recipe {
+export function asServed(
+  { recipe, beside }: { recipe: Recipe; beside: readonly { seats: readonly string[]; lines: Recipe['lines'] }[] },
+  seat: string,
+): Recipe {
   const own = beside.find(({ seats }) => seats.includes(seat));
   return own ? withLines(recipe, [...recipe.lines.filter(({ stage }) => stage !== 'plate'), ...own.lines]) : recipe;
 }

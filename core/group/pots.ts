@@ -146,7 +146,7 @@ export function potsFor(
       });
   const late = splitLate(kettles, recipe, asking);
   const pots = late.flatMap((kettle, at) => potsOf(kettle, at, recipe, regime, shelf));
-  const parted = withSplits(pots);
+  const parted = withSplits(pots).map((pot) => ({ ...pot, seats: guests.map(({ seat }) => seat).filter((seat) => pot.seats.includes(seat)) }));
   const base = baseOf(parted);
   const order = parted
     .map((pot, at) => ({ at, strict: avoidedBy(pot, guests), holds: pot.analysis.allergens.filter(({ state }) => state === 'contains').length }))

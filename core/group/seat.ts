@@ -8,6 +8,8 @@ const SEATS = [/^[A-Z]{1,2}\d{1,3}(?:-[A-Z]?\d{1,3})?$/, /^[A-Z]\d{1,2}-[A-Z]\d{
 export const MOST_GUESTS = 200;
 export const LEAST_BOWLS = 0.1;
 export const MOST_BOWLS = 50;
+/** Days that are named of a guest. */
+export const MOST_DAYS = 400;
 
 const DATE =
   /\b\d{1,4}[./-]\d{1,2}[./-]\d{1,4}\b|\b(?:born|dob|b\.)\b|\b\d{1,2}\.? ?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? ?\d{2,4}\b/i;

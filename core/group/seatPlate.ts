@@ -4,9 +4,10 @@ import { type Lack, lacksOf } from '../analysis/meal.ts';
 import type { Shelf } from '../food/shelf.ts';
 import type { Needs } from '../swap/needs.ts';
 import { withUnit } from '../vocabulary/figure.ts';
-import { NUTRIENTS, type Nutrient, nutrientName } from '../vocabulary/nutrient.ts';
+import { nutrientName } from '../vocabulary/nutrient.ts';
 import { countedLines, type Recipe } from '../vocabulary/recipe.ts';
 import type { Cell } from './columns.ts';
+import { eatenOf } from './eaten.ts';
 import { bowlAndPlate } from './matrix.ts';
 import type { Guest } from './types.ts';
 
@@ -45,17 +46,6 @@ export function seatPlate(guest: Pick<Guest, 'seat' | 'needs' | 'bowls'>, recipe
     lacks: lacksOf(figures),
     over: overBy(needs, bowls, analysis, figures),
   };
-}
-
-/** So many bowls and one plate of what stands beside, figure by figure. */
-export function eatenOf({ perServing, plateServing }: Pick<Analysis, 'perServing' | 'plateServing'>, bowls: number): NutrientFigures {
-  const plate = plateServing ?? perServing;
-  const more = bowls - 1;
-  const eaten = (nutrient: Nutrient): NutrientFigures[Nutrient] => {
-    const [one, all] = [perServing[nutrient], plate[nutrient]];
-    return { ...all, value: all.value + more * one.value, low: all.low + more * one.low, high: all.high + more * one.high };
-  };
-  return Object.fromEntries(NUTRIENTS.map((nutrient) => [nutrient, eaten(nutrient)])) as NutrientFigures;
 }
 
 /** A limit is of one bowl; who eats more than one is told what that comes to. */

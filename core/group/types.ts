@@ -16,6 +16,8 @@ export interface Guest {
   bowls?: number | undefined;
   /** What this guest has beside the bowl; as the soup has it where nothing is said, nothing where it is empty. */
   sides?: readonly Beside[] | undefined;
+  /** ISO days on which the guest comes; every day where none is said. */
+  days?: readonly string[] | undefined;
 }
 
 export interface PotsRequest {

@@ -11,6 +11,7 @@ import { batches } from './008-batches.ts';
 import { groups } from './009-groups.ts';
 import { practice } from './010-practice.ts';
 import { days } from './011-days.ts';
+import { plates } from './012-plates.ts';
 
 export const MIGRATIONS: readonly Knex.Migration[] = [
   first,
@@ -24,6 +25,7 @@ export const MIGRATIONS: readonly Knex.Migration[] = [
   groups,
   practice,
   days,
+  plates,
 ];
 
 /** Knex wants a source; the list in code is it. */

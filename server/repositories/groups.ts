@@ -1,20 +1,22 @@
 /** Groups of guests as SQLite stores them. */
 import type { Knex } from 'knex';
 import type { GroupBody } from '../../contract/types.ts';
+import type { NeedScope } from '../../core/swap/scope.ts';
 import { readable } from './packed.ts';
 
 interface GroupRow {
   id: string;
   name: string;
   guests: string;
+  scope: NeedScope | null;
   revision: number;
   updated_at: string;
 }
 
 /** A row that cannot be read stays in the file and in no list. */
-const toBody = ({ id, name, guests, revision, updated_at }: GroupRow): GroupBody[] => {
+const toBody = ({ id, name, guests, scope, revision, updated_at }: GroupRow): GroupBody[] => {
   const read = readable<GroupBody['guests']>(guests);
-  return read === null ? [] : [{ id, name, guests: read, revision, updatedAt: updated_at }];
+  return read === null ? [] : [{ id, name, guests: read, ...(scope ? { scope } : {}), revision, updatedAt: updated_at }];
 };
 
 export const groupReader = (db: Knex) => ({
@@ -29,8 +31,8 @@ export const groupReader = (db: Knex) => ({
 
 export const groupWriter = (trx: Knex.Transaction) => ({
   ...groupReader(trx),
-  async put({ id, name, guests, revision }: Omit<GroupBody, 'updatedAt'>, now: string): Promise<void> {
-    const changes = { name, guests: JSON.stringify(guests), revision, updated_at: now };
+  async put({ id, name, guests, scope, revision }: Omit<GroupBody, 'updatedAt'>, now: string): Promise<void> {
+    const changes = { name, guests: JSON.stringify(guests), scope: scope ?? null, revision, updated_at: now };
     await trx<GroupRow>('groups')
       .insert({ id, ...changes })
       .onConflict('id')

@@ -2,12 +2,13 @@
 import { Router } from 'express';
 import { checkBody, checkRecipe } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
-import { daySchema } from '../../contract/schemas.ts';
+import { daySchema } from '../../contract/tableSchemas.ts';
 import type { NewDay } from '../../contract/types.ts';
 import { seatFault } from '../../core/group/seat.ts';
 import { dayAfter, isDay } from '../../core/quantity/day.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
+import { checkSides } from './groups.ts';
 
 /** Days that are asked for at once. */
 const MOST_DAYS = 62;
@@ -18,10 +19,11 @@ function dayOf(text: unknown, what: string): string {
 }
 
 /** Seats are seats here as everywhere. */
-function checkSeats({ away, eats, together, worked }: NewDay): void {
+function checkSeats({ away, eats, beside = {}, together, worked }: NewDay): void {
   const seats = [
     ...away.map((seat, at) => [`/away/${at}`, seat] as const),
     ...Object.keys(eats).map((seat) => [`/eats/${seat}`, seat] as const),
+    ...Object.keys(beside).map((seat) => [`/beside/${seat}`, seat] as const),
     ...together.flatMap((set, at) => set.map((seat, place) => [`/together/${at}/${place}`, seat] as const)),
     ...(worked?.pots ?? []).flatMap(({ seats: list }, at) => list.map((seat, place) => [`/worked/pots/${at}/seats/${place}`, seat] as const)),
     ...(worked?.unserved ?? []).map(({ seat }, at) => [`/worked/unserved/${at}/seat`, seat] as const),
@@ -57,8 +59,12 @@ export const dayRoutes = ({ days, shelf }: Context): Router => {
         const date = dayOf(params.date, 'The date');
         const day = checkBody<NewDay & { revision: number }>(daySchema, body);
         checkSeats(day);
-        day.worked?.pots.forEach(({ recipe }, at) => {
+        for (const [seat, sides] of Object.entries(day.beside ?? {})) checkSides(sides, knows, `/beside/${seat}`);
+        day.worked?.pots.forEach(({ recipe, beside = [] }, at) => {
           checkRecipe(recipe, knows, `/worked/pots/${at}/recipe`);
+          beside.forEach(({ lines }, place) => {
+            if (lines.length > 0) checkRecipe({ title: 'beside', lines, steps: [] }, knows, `/worked/pots/${at}/beside/${place}`);
+          });
         });
         return days.change(date, day);
       }),

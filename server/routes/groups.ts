@@ -2,19 +2,29 @@
 import { Router } from 'express';
 import { ANY_SOUP, checkBody, checkNeeds, checkRecipe } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
-import { changeGroupSchema, groupSchema, potsSchema } from '../../contract/schemas.ts';
+import { changeGroupSchema, groupSchema, potsSchema } from '../../contract/tableSchemas.ts';
 import type { NewGroup } from '../../contract/types.ts';
 import { seatFault } from '../../core/group/seat.ts';
-import type { PotsRequest } from '../../core/group/types.ts';
+import type { Beside, PotsRequest } from '../../core/group/types.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 
 /** Seats are seats, each stands once, and what is needed can be asked of any soup. */
 function checkGuests(guests: NewGroup['guests'], knows: (id: string) => boolean): void {
   checkSeats(guests);
-  guests.forEach(({ needs }, at) => {
+  guests.forEach(({ needs, sides }, at) => {
     checkNeeds(needs, ANY_SOUP, knows, `/guests/${at}/needs`);
+    checkSides(sides, knows, `/guests/${at}/sides`);
   });
+}
+
+/** What stands beside a bowl are foods of the shelf. */
+export function checkSides(sides: readonly Beside[] | undefined, knows: (id: string) => boolean, at: string): void {
+  const errors = (sides ?? []).flatMap(({ foodId }, place) =>
+    knows(foodId) ? [] : [{ path: `${at}/${place}/foodId`, code: 'recipe.unknownFood' as const, message: `No food has the id ${foodId}.` }],
+  );
+  const [first] = errors;
+  if (first) throw new Problem('recipe.unknownFood', `${first.path}: ${first.message}`, { errors });
 }
 
 /** Codes, each once. */
@@ -69,8 +79,9 @@ export const groupRoutes = ({ groups, shelf, heavy }: Context): Router => {
         const request = checkBody<PotsRequest>(potsSchema, body);
         checkRecipe(request.recipe, knows);
         checkSeats(request.guests);
-        request.guests.forEach(({ needs }, at) => {
+        request.guests.forEach(({ needs, sides }, at) => {
           checkNeeds(needs, request.recipe, knows, `/guests/${at}/needs`);
+          checkSides(sides, knows, `/guests/${at}/sides`);
         });
         return heavy.pots(request, left);
       }),

@@ -2,7 +2,7 @@
 import { Router } from 'express';
 import { checkBody } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
-import { answerSchema, roundSchema } from '../../contract/schemas.ts';
+import { answerSchema, roundSchema } from '../../contract/tableSchemas.ts';
 import { seatFault } from '../../core/group/seat.ts';
 import { askedBy } from '../../core/practice/seeds.ts';
 import type { RoundAsked } from '../../core/practice/types.ts';

@@ -14,7 +14,10 @@ import { BowlCards } from '../features/day/BowlCards.tsx';
 import { DayPots, useAnalysed } from '../features/day/DayPots.tsx';
 import { DaySchedule } from '../features/day/DaySchedule.tsx';
 import { DaySetup } from '../features/day/DaySetup.tsx';
+import { Plates } from '../features/day/Plates.tsx';
+import { toBuy } from '../features/day/toBuy.ts';
 import { movedBy, useDayPlan } from '../features/day/useDayPlan.ts';
+import { useSeats } from '../features/day/useSeats.ts';
 import { WeekTable } from '../features/day/WeekTable.tsx';
 import { stockOf } from '../features/larder/stock.ts';
 import { Aisles } from '../features/sheet/Aisles.tsx';
@@ -74,11 +77,9 @@ function Lunch({ day, groups }: { day: DayBody; groups: GroupBody[] }) {
   const [moved, setMoved] = useState<string[]>([]);
   const [paper, setPaper] = useState<Paper>('sheet');
   const { coconutIsTreeNut, chestnutIsTreeNut } = settings ?? {};
-  const pots = useAnalysed(
-    day.worked?.pots ?? NO_POTS,
-    core,
-    useMemo(() => ({ coconutIsTreeNut, chestnutIsTreeNut }), [coconutIsTreeNut, chestnutIsTreeNut]),
-  );
+  const rules = useMemo(() => ({ coconutIsTreeNut, chestnutIsTreeNut }), [coconutIsTreeNut, chestnutIsTreeNut]);
+  const pots = useAnalysed(day.worked?.pots ?? NO_POTS, core, rules);
+  const seats = useSeats(pots, plan, day.beside ?? NOTHING_ELSE, core, rules);
   const regime = pots[0]?.regime ?? 'us';
   const workOut = async (changes: Partial<NewDay> = {}) => {
     const before = day.worked;
@@ -139,28 +140,24 @@ function Lunch({ day, groups }: { day: DayBody; groups: GroupBody[] }) {
         <>
           <div className={`flex flex-col gap-4 ${paper === 'sheet' ? '' : 'print:hidden'}`}>
             <DayPots pots={pots} worked={day.worked} together={day.together} core={core} onTogether={(together) => workOut({ together })} />
-            <BeforeService pots={pots} present={plan.present} regime={regime} core={core} />
+            <Plates seats={seats} beside={day.beside ?? NOTHING_ELSE} core={core} onBeside={(beside) => save({ beside })} />
+            <BeforeService pots={pots} seats={seats} regime={regime} core={core} />
             <DaySchedule date={day.date} serveAt={day.serveAt} pots={pots} regime={regime} />
             <section aria-label="Shopping list" className="rounded-xl border border-line bg-card p-3">
               <h2 className="text-xl">Shopping list</h2>
-              <Aisles
-                aisles={shoppingList(
-                  pots.map(({ recipe }) => recipe),
-                  core.shelf,
-                  stockOf(larder, today),
-                )}
-              />
+              <Aisles aisles={shoppingList(toBuy(pots), core.shelf, stockOf(larder, today))} />
             </section>
           </div>
           <div className={paper === 'cards' ? '' : 'print:hidden'}>
             <h2 className="mb-2 text-xl print:hidden">Bowl cards</h2>
-            <BowlCards date={day.date} pots={pots} present={plan.present} />
+            <BowlCards date={day.date} seats={seats} />
           </div>
         </>
       )}
     </>
   );
 }
+const NOTHING_ELSE: NonNullable<DayBody['beside']> = {};
 const NO_POTS: NonNullable<DayBody['worked']>['pots'] = [];
 
 const WEEK = 7;

@@ -98,7 +98,7 @@ function OneGroup({ group }: { group: GroupBody | null }) {
                   onSuccess: () => {
                     say(`${group.name} is forgotten.`, {
                       label: 'Bring it back',
-                      act: () => save.mutate({ name: group.name, guests: group.guests }),
+                      act: () => save.mutate({ name: group.name, guests: group.guests, ...(group.scope ? { scope: group.scope } : {}) }),
                     });
                     navigate('/groups');
                   },

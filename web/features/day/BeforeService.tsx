@@ -5,17 +5,17 @@ import type { RegimeId } from '../../../core/regime/regime.ts';
 import type { Kitchen } from '../../kitchen/kitchen.ts';
 import { Notice } from '../../ui/state.tsx';
 import type { AnalysedPot } from './DayPots.tsx';
-import type { Present } from './useDayPlan.ts';
+import type { Seated } from './useSeats.ts';
 
 interface Props {
   pots: readonly AnalysedPot[];
-  present: readonly Present[];
+  seats: readonly Seated[];
   regime: RegimeId;
   core: Kitchen;
 }
 
 /** What has to be seen to before the first bowl goes out: packs to read, bowls to test, cautions of each pot. */
-export function BeforeService({ pots, present, regime, core }: Props) {
+export function BeforeService({ pots, seats, regime, core }: Props) {
   const labels = useMemo(() => {
     const byFood = new Map<string, { name: string; lookFor: Set<string>; pots: number[] }>();
     for (const { number, recipe, analysis } of pots)
@@ -28,18 +28,16 @@ export function BeforeService({ pots, present, regime, core }: Props) {
       }
     return [...byFood.values()];
   }, [pots, regime, core]);
-  const waiting = present.flatMap((guest) => {
-    const pot = pots.find(({ seats }) => seats.includes(guest.seat));
-    const { breaks, open } = pot ? againstNeeds(guest, pot.analysis) : { breaks: [], open: [] };
-    return breaks.length > 0 || open.length > 0 ? [{ seat: guest.seat, breaks, open }] : [];
-  });
+  const waiting = seats.map(({ guest, analysis }) => ({ seat: guest.seat, ...againstNeeds(guest, analysis) }));
+  const besides = waiting.filter(({ beside }) => beside.length > 0);
   const wrong = waiting.filter(({ breaks }) => breaks.length > 0);
   const unread = waiting.filter(({ open }) => open.length > 0);
+  const present = useMemo(() => seats.map(({ guest }) => guest), [seats]);
   const textures = present.filter(({ needs }) => needs.smooth || needs.body !== undefined);
   const cautions = useMemo(() => {
     const told = new Map<string, number[]>();
-    for (const { number, analysis, seats } of pots) {
-      const needs = present.filter(({ seat }) => seats.includes(seat)).map((guest) => guest.needs);
+    for (const { number, analysis, seats: own } of pots) {
+      const needs = present.filter(({ seat }) => own.includes(seat)).map((guest) => guest.needs);
       const asked = {
         allergens: needs.flatMap((one) => one.allergens ?? []),
         diets: needs.flatMap((one) => one.diets ?? []),
@@ -57,6 +55,12 @@ export function BeforeService({ pots, present, regime, core }: Props) {
           <Notice tone="breaks">
             Not to be served: {wrong.map(({ seat, breaks }) => `the pot of ${seat} has what ${seat} must not have (${breaks.join(', ')})`).join('; ')}
             . Work the day out again.
+          </Notice>
+        )}
+        {besides.length > 0 && (
+          <Notice tone="breaks">
+            Not beside the bowl: {besides.map(({ seat, beside }) => `what stands beside ${seat} has, or may have, ${beside.join(', ')}`).join('; ')}.
+            Set another thing there.
           </Notice>
         )}
         {unread.length > 0 && (

@@ -2,22 +2,21 @@ import { CircleAlert } from 'lucide-react';
 import { againstNeeds } from '../../../core/group/day.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import { figure } from '../../kitchen/format.ts';
-import type { AnalysedPot } from './DayPots.tsx';
-import type { Present } from './useDayPlan.ts';
+import type { Seated } from './useSeats.ts';
 
-/** A card for each seat: which bowl, from which pot, what is in it, what its label still has to tell. Never a name, never a diagnosis. */
-export function BowlCards({ date, pots, present }: { date: string; pots: readonly AnalysedPot[]; present: readonly Present[] }) {
+/** A card for each seat: which bowl, from which pot, what stands beside it, what its label still has to tell. Never a name, never a diagnosis. */
+export function BowlCards({ date, seats }: { date: string; seats: readonly Seated[] }) {
   return (
     <section aria-label="Bowl cards" className="grid grid-cols-1 gap-2 sm:grid-cols-2 print:grid-cols-2">
-      {present.flatMap((guest) => {
+      {seats.map(({ guest, pot, analysis, plate }) => {
         const { seat, bowls = 1 } = guest;
-        const pot = pots.find(({ seats }) => seats.includes(seat));
-        if (!pot) return [];
-        const { analysis } = pot;
-        const { breaks, open } = againstNeeds(guest, analysis);
+        const { breaks, open, beside } = againstNeeds(guest, analysis);
+        const onPlate = analysis.allergens
+          .filter(({ scopes }) => scopes.plate === 'contains' && scopes.bowl !== 'contains')
+          .map(({ id }) => ALLERGEN_LABELS[id].toLowerCase());
         const of = (state: 'contains' | 'check') =>
           analysis.allergens.filter((one) => one.state === state).map(({ id }) => ALLERGEN_LABELS[id].toLowerCase());
-        return [
+        return (
           <article
             key={seat}
             aria-label={`Card of ${seat}`}
@@ -41,6 +40,21 @@ export function BowlCards({ date, pots, present }: { date: string; pots: readonl
                 <CircleAlert size={16} aria-hidden /> Read the label first: {open.join(', ')}
               </p>
             )}
+            {beside.length > 0 && (
+              <p className="flex items-center gap-1 border-2 border-kale p-1 font-semibold">
+                <CircleAlert size={16} aria-hidden /> Not what stands beside it: {beside.join(', ')}
+              </p>
+            )}
+            {plate.beside.length > 0 && (
+              <p className="text-sm">
+                Beside: {plate.beside.map(({ name, grams }) => `${grams === null ? '' : `${figure(grams)} g `}${name.toLowerCase()}`).join('; ')}
+                {onPlate.length > 0 && (
+                  <>
+                    , with <strong>{onPlate.join(', ')}</strong>
+                  </>
+                )}
+              </p>
+            )}
             <p className="text-sm">
               {of('contains').length > 0 ? (
                 <>
@@ -55,8 +69,8 @@ export function BowlCards({ date, pots, present }: { date: string; pots: readonl
               {figure(analysis.perServing.energyKcal.value)} kcal, protein {figure(analysis.perServing.proteinG.value)} g, sodium{' '}
               {figure(analysis.perServing.sodiumMg.value)} mg; {date}
             </p>
-          </article>,
-        ];
+          </article>
+        );
       })}
     </section>
   );

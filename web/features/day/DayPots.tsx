@@ -12,6 +12,9 @@ export interface AnalysedPot extends DayPot {
   analysis: Analysis;
 }
 
+/** The pot a guest eats from. */
+export const potOf = <P extends DayPot>(pots: readonly P[], seat: string): P | undefined => pots.find(({ seats }) => seats.includes(seat));
+
 export const useAnalysed = (pots: readonly DayPot[], core: Kitchen, rules: Parameters<Kitchen['analyse']>[1]): AnalysedPot[] =>
   useMemo(
     () => pots.map((pot) => ({ ...pot, analysis: core.analyse(pot.recipe, { ...rules, regime: pot.regime ?? 'us' }, core.shelf) })),

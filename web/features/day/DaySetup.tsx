@@ -30,7 +30,10 @@ export function DaySetup({ day, groups, plan: { soups, expected, present, soupOf
     <section aria-label="Who and what" className="flex flex-col gap-3 rounded-xl border border-line bg-card p-3 print:hidden">
       <div className="flex flex-wrap items-end gap-3">
         <Field label="Group">
-          <Select value={day.groupId ?? ''} onChange={(event) => onChange({ groupId: event.target.value || null, away: [], eats: {}, together: [] })}>
+          <Select
+            value={day.groupId ?? ''}
+            onChange={(event) => onChange({ groupId: event.target.value || null, away: [], eats: {}, together: [], beside: {} })}
+          >
             <option value="">choose ...</option>
             {groups.map(({ id, name, guests }) => (
               <option key={id} value={id}>

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import type { DayBody, GroupBody } from '../../../contract/types.ts';
-import { type GuestWeek, WEEK_FIGURES, weekOf } from '../../../core/group/day.ts';
+import type { DayBody, DayPot, GroupBody } from '../../../contract/types.ts';
+import { asSeated, type Eaten, type GuestWeek, WEEK_FIGURES, weekOf } from '../../../core/group/day.ts';
 import { shoppingList } from '../../../core/sheet/lists.ts';
 import { nutrientName, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { useLarder } from '../../api/house.ts';
@@ -11,6 +11,7 @@ import { State } from '../../ui/state.tsx';
 import { Table } from '../../ui/table.tsx';
 import { stockOf } from '../larder/stock.ts';
 import { Aisles } from '../sheet/Aisles.tsx';
+import { toBuy } from './toBuy.ts';
 
 type Row = GuestWeek & { group: string };
 
@@ -23,6 +24,17 @@ interface Props {
 
 const weekday = (date: string) => new Date(`${date}T12:00:00`).toLocaleDateString(undefined, { weekday: 'short', day: 'numeric', month: 'short' });
 
+/** Of a pot what its guests ate: those with sides of their own have another plate than the others. */
+function eatenFrom(date: string, { title, seats, recipe, regime, beside = [] }: DayPot, core: Kitchen): Eaten[] {
+  const own = beside.flatMap((one) => one.seats);
+  const tables = [seats.filter((seat) => !own.includes(seat)), ...beside.map((one) => one.seats)].filter((table) => table.length > 0);
+  return tables.map((table) => {
+    const served = core.asServed({ recipe, beside }, table[0] as string);
+    const { perServing, plateServing } = core.analyse(served, { regime: regime ?? 'us' }, core.shelf);
+    return { date, title, seats: table, perServing, ...(plateServing ? { plateServing } : {}) };
+  });
+}
+
 /** A week at a glance: what is cooked each day, what each guest gets over it, how often the limits of each were kept; and one list to shop from. */
 export function WeekTable({ dates, days, groups, core }: Props) {
   const { data: larder = [] } = useLarder();
@@ -33,25 +45,15 @@ export function WeekTable({ dates, days, groups, core }: Props) {
     () =>
       groups.flatMap((group) => {
         const own = worked.filter(({ groupId }) => groupId === group.id);
-        const eaten = own.flatMap(({ date, worked: done }) =>
-          (done?.pots ?? []).map(({ title, seats, recipe, regime }) => ({
-            date,
-            title,
-            seats,
-            perServing: core.analyse(recipe, { regime: regime ?? 'us' }, core.shelf).perServing,
-          })),
-        );
-        return weekOf(group.guests, eaten)
+        const eaten = own.flatMap(({ date, worked: done }) => (done?.pots ?? []).flatMap((pot) => eatenFrom(date, pot, core)));
+        return weekOf(asSeated(group.guests, group.scope), eaten)
           .filter((row) => row.days.length > 0)
           .map((row) => ({ ...row, group: group.name }));
       }),
     [groups, worked, core],
   );
   const many = new Set(rows.map(({ group }) => group)).size > 1;
-  const recipes = useMemo(
-    () => worked.filter(({ date }) => date >= today).flatMap(({ worked: done }) => done?.pots.map(({ recipe }) => recipe) ?? []),
-    [worked, today],
-  );
+  const recipes = useMemo(() => worked.filter(({ date }) => date >= today).flatMap(({ worked: done }) => toBuy(done?.pots ?? [])), [worked, today]);
   const aisles = useMemo(() => shoppingList(recipes, core.shelf, stockOf(larder, today)), [recipes, core, larder, today]);
   return (
     <div className="flex flex-col gap-4">
@@ -82,7 +84,7 @@ export function WeekTable({ dates, days, groups, core }: Props) {
       {rows.length > 0 && (
         <section aria-label="Guests over the week" className="overflow-x-auto rounded-xl border border-line bg-card p-3">
           <Table
-            caption="What each guest gets from these lunches"
+            caption="What each guest gets from these lunches, with what stands beside the bowls"
             captionShown
             columns={[
               { head: 'Seat', cell: ({ seat, group }: Row) => (many ? `${seat}, ${group}` : seat), isHead: true },

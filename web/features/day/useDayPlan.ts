@@ -1,7 +1,7 @@
 /** The question a day asks, and its answer: for each of its soups the fewest pots for those who eat it. */
 import { useMemo, useState } from 'react';
 import type { DayBody, DayPot, GroupBody, NewDay, VersionBody } from '../../../contract/types.ts';
-import { dayKey, expectedOn } from '../../../core/group/day.ts';
+import { asSeated, dayKey, expectedOn } from '../../../core/group/day.ts';
 import type { PotsReply, PotsRequest } from '../../../core/group/types.ts';
 import { ask } from '../../api/client.ts';
 import { useOtherVersions, useSettings } from '../../api/queries.ts';
@@ -29,7 +29,7 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan 
   const soups = useOtherVersions(day.soups) as DaySoup[];
   const [working, setWorking] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
-  const expected = useMemo(() => expectedOn(group?.guests ?? [], day.date), [group, day.date]);
+  const expected = useMemo(() => asSeated(expectedOn(group?.guests ?? [], day.date), group?.scope, day.beside), [group, day.date, day.beside]);
   const present = useMemo(() => expected.filter(({ seat }) => !day.away.includes(seat)), [expected, day.away]);
   const soupOf = (seat: string, eats = day.eats) => soups.find(({ soupId }) => soupId === eats[seat])?.soupId ?? soups[0]?.soupId;
   const keyOf = ({ eats, together, mostPots }: Pick<NewDay, 'eats' | 'together' | 'mostPots'>) =>
@@ -49,10 +49,11 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan 
         if (guests.length === 0) continue;
         const request: PotsRequest = {
           recipe,
-          guests: guests.map(({ seat, needs: own, bowls }) => ({
+          guests: guests.map(({ seat, needs: own, bowls, sides }) => ({
             seat,
             needs: houseNeeds(own, settings),
             ...(bowls === undefined ? {} : { bowls }),
+            ...(sides === undefined ? {} : { sides }),
           })),
           ...(needs.regime ? { regime: needs.regime } : {}),
           ...(asked.mostPots === undefined ? {} : { mostPots: asked.mostPots }),
@@ -76,6 +77,8 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan 
             bowls,
             recipe: pot.recipe,
             regime: needs.regime ?? 'us',
+            kettle: pot.kettle,
+            beside: pot.beside.map(({ seats: at, lines }) => ({ seats: at, lines })),
             // Who and how many stand above it.
             words: (rest[at] ?? '').replace(/^Pot \d+, [\d.]+ bowls?, for [^(]+(?=\()/, ''),
           });

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { GroupBody, SoupSummary, VersionBody } from '../../../contract/types.ts';
 import { bySameNeeds, type Cell, type Seats, servedOf } from '../../../core/group/columns.ts';
+import { asSeated } from '../../../core/group/day.ts';
 import type { Needs } from '../../../core/swap/needs.ts';
 import { needWords } from '../../../core/swap/needWords.ts';
 import type { Recipe } from '../../../core/vocabulary/recipe.ts';
@@ -35,7 +36,7 @@ export function MatrixPanel({ group, core }: { group: GroupBody; core: Kitchen }
   const all = useMemo(() => soups.data?.pages.flatMap((page) => page.soups) ?? [], [soups.data]);
   const listed = useMemo(() => all.slice(0, MOST_SOUPS), [all]);
   const versions = useVersionsOf(useMemo(() => listed.map(({ id }) => id), [listed]));
-  const columns = useMemo(() => bySameNeeds(group.guests), [group.guests]);
+  const columns = useMemo(() => bySameNeeds(asSeated(group.guests, group.scope)), [group.guests, group.scope]);
   const rows = useMemo(
     () =>
       listed
@@ -97,6 +98,7 @@ export function MatrixPanel({ group, core }: { group: GroupBody; core: Kitchen }
                 <th key={column.seats.join(' ')} scope="col" className="min-w-20 p-1 font-semibold">
                   {column.seats.join(', ')}
                   <span className="block font-normal text-kale-soft">{needWords(column.needs) || 'nothing special'}</span>
+                  {column.sides && <span className="block font-normal text-kale-soft">beside: {core.besideWords(column.sides, core.shelf)}</span>}
                 </th>
               ))}
               <th scope="col" className="p-1 font-semibold">
@@ -219,7 +221,7 @@ function Reasons({ row: { soup, version }, column, cell, core }: { row: Row; col
       {cell.state !== 'fits' && (
         <NearestChange
           key={`${version.id} ${column.seats[0]}`}
-          recipe={version.recipe}
+          recipe={core.servedTo(version.recipe, column.sides, core.shelf)}
           needs={column.needs}
           regime={version.needs.regime}
           core={core}

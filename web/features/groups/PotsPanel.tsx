@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { GroupBody } from '../../../contract/types.ts';
+import { asSeated } from '../../../core/group/day.ts';
 import type { Pot, PotsReply } from '../../../core/group/types.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Recipe } from '../../../core/vocabulary/recipe.ts';
@@ -64,10 +65,11 @@ export function PotsPanel({ group, core }: { group: GroupBody; core: Kitchen }) 
             version &&
             pots.mutate({
               recipe: version.recipe,
-              guests: group.guests.map(({ seat, needs, bowls }) => ({
+              guests: asSeated(group.guests, group.scope).map(({ seat, needs, bowls, sides }) => ({
                 seat,
                 needs: houseNeeds(needs, settings),
                 ...(bowls === undefined ? {} : { bowls }),
+                ...(sides === undefined ? {} : { sides }),
               })),
               ...(version.needs.regime ? { regime: version.needs.regime } : {}),
             })
