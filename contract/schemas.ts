@@ -11,6 +11,7 @@ import { AIRS } from '../core/plan/slab.ts';
 import { isDay } from '../core/quantity/day.ts';
 import { SYSTEMS } from '../core/quantity/units.ts';
 import { REGIME_IDS } from '../core/regime/regime.ts';
+import { FAMILY_IDS, SCHOOLS } from '../core/school/data/schools.ts';
 import { MEASURE_KEYS, MOST_SENT } from '../core/spread/measures.ts';
 import { ALLERGENS, DIETS } from '../core/vocabulary/allergens.ts';
 import { BLENDER_KINDS } from '../core/vocabulary/blender.ts';
@@ -277,6 +278,7 @@ export const settingsSchema = Joi.object({
   saltBand: oneOf(SALT_BAND_IDS),
   blender: blenderSchema,
   market: oneOf(MARKETS),
+  ways: Joi.object(Object.fromEntries(FAMILY_IDS.map((family) => [family, oneOf(SCHOOLS[family].schools.map((school) => school.id))]))),
   revision: revision.required(),
 });
 

@@ -12,6 +12,7 @@ import type { Beside, Guest as CoreGuest } from '../core/group/types.ts';
 import type { CoolingReply } from '../core/plan/cooling.ts';
 import type { System } from '../core/quantity/units.ts';
 import type { RegimeId } from '../core/regime/regime.ts';
+import type { HouseWays } from '../core/school/types.ts';
 import type { Needs } from '../core/swap/needs.ts';
 import type { NeedScope } from '../core/swap/scope.ts';
 import type { AllergenId } from '../core/vocabulary/allergens.ts';
@@ -45,6 +46,8 @@ export interface Settings {
   saltBand?: SaltBand;
   /** What soups are blended with here. */
   blender?: Blender | undefined;
+  /** By family of ways, how this house does it; as each soup has it where nothing is said. */
+  ways?: HouseWays | undefined;
   /** Where this house buys; the market of its regime where it has not said. */
   market?: Market | undefined;
   revision: number;

@@ -53,6 +53,9 @@ export { weighLine } from './reading/weighLine.ts';
 export { lessThanOriginal } from './regime/claims.ts';
 export type { DeclaredFigure } from './regime/declared.ts';
 export { keepingWords, REGIME_IDS, REGIMES, type RegimeId } from './regime/regime.ts';
+// school: ways of a kitchen, side by side
+export { FAMILY_IDS, type FamilyId, SCHOOLS } from './school/data/schools.ts';
+export { inHouseWays, sideBySide, wayOf } from './school/schools.ts';
 // sheet: the serving sheet, the lists of a kitchen, what a text claims
 export { type Sheet, type SheetRequest, sheetOf } from './sheet/sheet.ts';
 // swap: the closest soup that meets the needs

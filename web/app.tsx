@@ -16,6 +16,7 @@ const Compare = lazy(async () => ({ default: (await import('./routes/compare.tsx
 const DayScreen = lazy(async () => ({ default: (await import('./routes/day.tsx')).DayScreen }));
 const WeekScreen = lazy(async () => ({ default: (await import('./routes/day.tsx')).WeekScreen }));
 const PracticeScreen = lazy(async () => ({ default: (await import('./routes/practice.tsx')).PracticeScreen }));
+const SchoolsScreen = lazy(async () => ({ default: (await import('./routes/schools.tsx')).SchoolsScreen }));
 const SpreadScreen = lazy(async () => ({ default: (await import('./routes/spread.tsx')).SpreadScreen }));
 const SheetScreen = lazy(async () => ({ default: (await import('./routes/sheet.tsx')).SheetScreen }));
 const CookScreen = lazy(async () => ({ default: (await import('./routes/cook.tsx')).CookScreen }));
@@ -87,6 +88,7 @@ export function App() {
               <Route path="/read" element={<Read />} />
               <Route path="/soups/:id/bench" element={<Bench />} />
               <Route path="/soups/:id/compare" element={<Compare />} />
+              <Route path="/soups/:id/schools" element={<SchoolsScreen />} />
               <Route path="/soups/:id/spread" element={<SpreadScreen />} />
               <Route path="/soups/:id/sheet" element={<SheetScreen />} />
               <Route path="/soups/:id/plan" element={<PlanScreen />} />

@@ -7,7 +7,7 @@ export const MEAL_TARGETS = { energyKcal: 450, proteinG: 20, fibreG: 8 } as cons
 const WORDS = { energyKcal: ['energy', 'kcal'], proteinG: ['protein', 'g'], fibreG: ['fibre', 'g'] } as const;
 
 export interface Lack {
-  nutrient: Nutrient;
+  nutrient: keyof typeof MEAL_TARGETS;
   have: number;
   target: number;
   message: string;

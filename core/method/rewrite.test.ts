@@ -49,3 +49,16 @@ describe('a method after its swaps reads as a cook would write it', () => {
     expect(told.split(/(?<=[.;])\s/)).toEqual(after.join(' ').split(/(?<=[.;])\s/));
   });
 });
+
+test('a food that begins with the letters of an article keeps them when only its weight changes', () => {
+  const { recipe } = readRecipe(
+    'Celeriac soup\nServes 4\n\nIngredients\n600 g celeriac\n250 g apples\n40 g butter\n1 litre water\n\nMethod\n1. Sweat the celeriac and apples in the butter.\n2. Add the water and simmer for 20 minutes.\n3. Blend.',
+    { measures: 'metric' },
+    SHELF,
+  );
+  const lines = countedLines(recipe);
+  const apples = lines.find(({ text }) => /apples/.test(text)) as Line;
+  const less: Line = { ...apples, grams: { best: 200, low: 200, high: 200 } };
+  const [first] = rewriteMethod(recipe.steps, lines, [{ line: apples, lines: [less], works: [] }], SHELF);
+  expect(first?.text).toBe('Sweat the celeriac and 200 g apples in the butter.');
+});

@@ -28,7 +28,7 @@ const WHOLESALE = /\b(?:everything|all|rest|vegetables|ingredients)\b/i;
 const TAKEN_OUT = /\b(?:lift|take|remove|discard|scoop|pull|fish|set)\w*\b[^.;]*$/i;
 /** What stands before a name: 'the remaining', 'all of the', '250 g of the'. */
 const DETERMINES =
-  /^(?:(?:all|half|some|most|both)\s+(?:of\s+)?)?(?:the|a|an|your)?\s*(?:remaining\s+)?(?:\d[\d./]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?/i;
+  /^(?:(?:all|half|some|most|both)\s+(?:of\s+)?)?(?:(?:the|a|an|your)\b)?\s*(?:remaining\s+)?(?:\d[\d./]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?/i;
 /** What is added goes by no name in the steps. */
 const UNSPOKEN: Spoken = { heads: new Set(), own: new Set(), last: new Set() };
 

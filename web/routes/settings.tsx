@@ -6,6 +6,7 @@ import { keepingWords, REGIMES } from '../../core/regime/regime.ts';
 import { BLENDER_KINDS, type Blender, type BlenderKind, blenderRow } from '../../core/vocabulary/blender.ts';
 import { usePhrases, useSaveSettings, useSettings, useTeach } from '../api/queries.ts';
 import { DevicesPanel } from '../features/devices/DevicesPanel.tsx';
+import { HouseWaysFields } from '../features/schools/HouseWaysFields.tsx';
 import { useDropPin, useKitchenSoon, usePins } from '../kitchen/kitchen.ts';
 import { LETTER_KEYS, type LetterKeys, useLetterKeys } from '../kitchen/letterKeys.ts';
 import { Button } from '../ui/button.tsx';
@@ -171,6 +172,12 @@ export function SettingsScreen() {
           <p className="text-sm text-kale-soft">
             A proposal in grams wherever a recipe says no more than 'salt'. It is never counted until you take it, and never goes above a limit you
             set.
+          </p>
+        </Group>
+        <Group title="Ways of this house">
+          <HouseWaysFields ways={now.ways ?? {}} onWays={(ways) => set({ ways })} />
+          <p className="text-sm text-kale-soft">
+            Each soup can be seen in these ways, and put on its bench so, under 'schools side by side'. No soup is changed by itself.
           </p>
         </Group>
         <Group title="Measures">

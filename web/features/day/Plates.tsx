@@ -20,8 +20,7 @@ type Row = SeatPlate & { pot: number; own: boolean; scope: 'bowl' | 'plate' };
 const TONE: Record<Row['stands']['state'], Tone> = { fits: 'meets', check: 'check', breaks: 'breaks' };
 
 const MISSING = { energyKcal: 'kcal', proteinG: 'g protein', fibreG: 'g fibre' } as const;
-const missingWords = ({ nutrient, have, target }: SeatPlate['lacks'][number]) =>
-  `${Math.max(1, Math.round(target - have))} ${MISSING[nutrient as keyof typeof MISSING]}`;
+const missingWords = ({ nutrient, have, target }: SeatPlate['lacks'][number]) => `${Math.max(1, Math.round(target - have))} ${MISSING[nutrient]}`;
 
 /** Each seat's plate: bowls, what stands beside, what it comes to, and whether it makes a meal. */
 export function Plates({ seats, beside, core, onBeside }: Props) {

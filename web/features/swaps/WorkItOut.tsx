@@ -36,9 +36,14 @@ export function WorkItOut({ soupId, search, plans, onPlans, onWorkOut, onCancel,
         </Select>
       )}
       {search.state === 'idle' && (
-        <Link className="ml-auto text-sm underline" to={`/soups/${soupId}/spread`}>
-          the spread
-        </Link>
+        <>
+          <Link className="ml-auto text-sm underline" to={`/soups/${soupId}/schools`}>
+            schools
+          </Link>
+          <Link className="text-sm underline" to={`/soups/${soupId}/spread`}>
+            the spread
+          </Link>
+        </>
       )}
       {search.state !== 'idle' && search.state !== 'working' && (
         <Button className="ml-auto" onClick={onBack}>
