@@ -196,7 +196,13 @@ export const planSchema = Joi.object({
   soups: Joi.array()
     .min(1)
     .max(MOST_SOUPS)
-    .items(Joi.object({ recipe: recipeSchema.required(), servings: servings.required() })),
+    .items(
+      Joi.object({
+        recipe: recipeSchema.required(),
+        servings: servings.required(),
+        follows: Joi.array().max(MOST_SOUPS).items(Joi.number().integer().min(0).max(MOST_SOUPS)),
+      }),
+    ),
   kitchen: kitchenSchema.required(),
   serveAt: instant.required(),
   regime: oneOf(REGIME_IDS),

@@ -72,7 +72,7 @@ function inEveryWay<Sitters extends Block, Kettle extends Shared<Sitters>>(
   for (let pots = atLeast; pots <= Math.min(mostPots, count); pots++) {
     // What was found one by one is to be beaten.
     const found = quick.left.length === 0 && quick.kettles.length === pots ? quick.kettles : null;
-    const best = cheapest(sets, pots, can, isOver, found);
+    const best = cheapest(sets, pots, can, (mask) => known.get(mask), isOver, found);
     if (isOver()) return null;
     if (best) return { kettles: best, left: [], optimal: true, bound: pots };
   }
@@ -143,12 +143,17 @@ function cheapest<Sitters extends Block, Kettle extends Shared<Sitters>>(
   sets: readonly Sitters[],
   pots: number,
   can: (mask: number) => Kettle | null,
+  known: (mask: number) => Kettle | null | undefined,
   isOver: () => boolean,
   found: Kettle[] | null,
 ): Kettle[] | null {
   const bowls = sets.map((set) => set.bowls);
-  const far = sets.map((_, a) => sets.map((__, b) => can((1 << a) | (1 << b))?.distance ?? Number.POSITIVE_INFINITY));
-  const apart = (a: number, b: number): number => (far[a] as number[])[b] as number;
+  const alone = sets.map((_, at) => can(1 << at)?.distance ?? Number.POSITIVE_INFINITY);
+  /** Two together are as far as the farther of them at least; farther where it was looked. */
+  const apart = (a: number, b: number): number => {
+    const seen = known((1 << a) | (1 << b));
+    return seen === undefined ? Math.max(alone[a] as number, alone[b] as number) : (seen?.distance ?? Number.POSITIVE_INFINITY);
+  };
   // The most demanding first: they settle most of the cost.
   const order = sets.map((_, at) => at).sort((a, b) => apart(b, b) * (bowls[b] as number) - apart(a, a) * (bowls[a] as number));
   const costOf = ({ sets: own, distance }: Kettle) => distance * own.reduce((sum, set) => sum + set.bowls, 0);

@@ -16,8 +16,9 @@ import { differAt, gramsABowl, isAlike } from './differ.ts';
 import { explained } from './explain.ts';
 import { mergeNeeds } from './merge.ts';
 import { partition } from './partition.ts';
+import { Plainly } from './plainly.ts';
 import { isAtTheSeat, servedTo, withLines } from './plate.ts';
-import type { Beside, Guest, Pot, PotChange, PotsReply, PotsRequest } from './types.ts';
+import type { Beside, Guest, Pot, PotChange, PotsProgress, PotsReply, PotsRequest } from './types.ts';
 
 const DEFAULT_TIME_MS = 30_000;
 const ALTERNATIVES = 4;
@@ -53,6 +54,9 @@ const sorted = (value: unknown): unknown =>
 /** Asks each question of the search once. */
 class Asking {
   private readonly known = new Map<string, Plan[]>();
+  /** Kettles that were found, to be asked again for guests whom they do for as they stand. */
+  readonly found: Kettle[] = [];
+  readonly plainly: Plainly;
   isLate = false;
 
   constructor(
@@ -60,7 +64,10 @@ class Asking {
     readonly shelf: Shelf,
     private readonly now: () => number,
     private deadline: number,
-  ) {}
+    original: Recipe,
+  ) {
+    this.plainly = new Plainly(original, regime ? { regime } : {}, shelf);
+  }
 
   get left(): number {
     return this.deadline - this.now();
@@ -74,6 +81,31 @@ class Asking {
     this.deadline = deadline;
     this.isLate = isLate || this.left <= 0;
     return done;
+  }
+
+  private readonly standing = new Map<Kettle, Map<NeedSet, Recipe | null>>();
+
+  /** The bowl of a pot as it is, with all that goes on top and beside, for guests whom it does for beyond doubt. */
+  asItStands(kettle: Kettle, set: NeedSet): Recipe | null {
+    const known = this.standing.get(kettle) ?? new Map<NeedSet, Recipe | null>();
+    this.standing.set(kettle, known);
+    let bowl = known.get(set);
+    if (bowl === undefined) {
+      bowl = this.doesFor(set, kettle.pot) ? fullBowl(set, kettle.pot, this.shelf) : null;
+      known.set(set, bowl);
+    }
+    return bowl;
+  }
+
+  private readonly laid = new WeakMap<Recipe, { served: Recipe; full: Recipe }[]>();
+
+  /** Whether a pot with all that stands at these seats meets their needs beyond doubt; its method is of no weight in that. */
+  doesFor({ needs, served }: NeedSet, pot: Recipe): boolean {
+    const known = this.laid.get(pot) ?? [];
+    this.laid.set(pot, known);
+    let one = known.find((other) => other.served === served);
+    if (!one) known.push((one = { served, full: { ...pot, lines: [...pot.lines, ...served.lines.filter(isAtTheSeat)] } }));
+    return this.plainly.meets(needs, one.full);
   }
 
   plans(recipe: Recipe, needs: Needs, plans = 1): Plan[] {
@@ -116,24 +148,36 @@ interface Kettle {
   /** By set, its bowl; for the bowls of the recipe it began with. */
   bowls: Recipe[];
   distance: number;
+  /** Below the bowls. */
+  pot: Recipe;
 }
 
 export function potsFor(
   { recipe, regime, guests, mostPots, together = [], timeLimitMs = DEFAULT_TIME_MS }: PotsRequest,
   shelf: Shelf,
   now: () => number,
+  tell: (progress: PotsProgress) => void = () => undefined,
 ): PotsReply {
-  const asking = new Asking(regime, shelf, now, now() + timeLimitMs);
+  const asking = new Asking(regime, shelf, now, now() + timeLimitMs, recipe);
   const unserved: PotsReply['unserved'] = [];
   const sets = needSets(seatedTogether(guests, together, unserved), recipe, shelf);
+  let asked = 0;
   const servable = sets.filter((set) => {
+    tell({ phase: 'alone', asked: asked++, of: sets.length });
     if (kettleOf([set], recipe, asking)) return true;
     // What was not looked for in time is no clash.
     const clash = asking.isLate ? { needs: needRefs(set.needs), why: OUT_OF_TIME } : clashOf(set.served, set.needs, regime, shelf, now);
     unserved.push(...set.guests.map(({ seat }) => ({ seat, clash })));
     return false;
   });
-  const sharing = { kettleOf: (some: readonly NeedSet[]) => kettleOf(some, recipe, asking), isOver: () => asking.isLate };
+  asked = 0;
+  const sharing = {
+    kettleOf: (some: readonly NeedSet[]) => {
+      tell({ phase: 'sharing', asked: asked++ });
+      return kettleOf(some, recipe, asking);
+    },
+    isOver: () => asking.isLate,
+  };
   const { kettles, left, optimal, bound } = asking.within(FOR_SHARING, () => partition(servable, sharing, mostPots));
   for (const { guests: those, needs } of left)
     for (const { seat } of those)
@@ -144,6 +188,7 @@ export function potsFor(
           why: `at most ${mostPots} ${mostPots === 1 ? 'pot was' : 'pots were'} asked for, and ${optimal ? 'these needs do not go into one of them' : 'no place for these needs was found in one of them'}`,
         },
       });
+  tell({ phase: 'parting', asked: 0 });
   const late = splitLate(kettles, recipe, asking);
   const pots = late.flatMap((kettle, at) => potsOf(kettle, at, recipe, regime, shelf));
   const parted = withSplits(pots).map((pot) => ({ ...pot, seats: guests.map(({ seat }) => seat).filter((seat) => pot.seats.includes(seat)) }));
@@ -183,10 +228,14 @@ function seatedTogether(guests: readonly Guest[], together: readonly (readonly s
 
 function needSets(guests: readonly Guest[], recipe: Recipe, shelf: Shelf): NeedSet[] {
   const sets = new Map<string, NeedSet>();
+  const tables = new Map<string, Recipe>();
   for (const guest of guests) {
     const { needs, sides } = guest;
     const key = JSON.stringify([sorted(needs), sides ?? null]);
-    const set = sets.get(key) ?? { needs: ownNeeds(needs, recipe, sides), sides, served: servedTo(recipe, sides, shelf), guests: [], bowls: 0 };
+    const table = JSON.stringify(sides ?? null);
+    const served = tables.get(table) ?? servedTo(recipe, sides, shelf);
+    tables.set(table, served);
+    const set = sets.get(key) ?? { needs: ownNeeds(needs, recipe, sides), sides, served, guests: [], bowls: 0 };
     set.guests.push(guest);
     set.bowls = bowlsOf(set.guests);
     sets.set(key, set);
@@ -223,13 +272,35 @@ function grown(from: Recipe, original: Recipe, lines: Line[], shelf: Shelf): Rec
   return { ...withLines({ ...from, steps }, lines), ...(from.asWritten ? { asWritten: written } : {}) };
 }
 
-/** A soup below the bowl that suits all of them, and what each has on top and beside; null where there is none. */
+/**
+ * A soup below the bowl that suits all of them, and what each has on top and beside; null where there is none. What is nearest for some of
+ * them and does for the others as it stands is nearest for all, so it is not looked for again.
+ */
 function kettleOf(sets: readonly NeedSet[], recipe: Recipe, asking: Asking): Kettle | null {
+  const already = joined(sets, asking) ?? searched(sets, recipe, asking);
+  if (already) asking.found.push(already);
+  return already;
+}
+
+/** The largest kettle known for some of them, with the others at it, where it does for them as it stands. */
+function joined(sets: readonly NeedSet[], asking: Asking): Kettle | null {
+  const candidates = asking.found.filter((kettle) => kettle.sets.every((set) => sets.includes(set))).sort((a, b) => b.sets.length - a.sets.length);
+  for (const kettle of candidates) {
+    const bowls = sets.map((set) => {
+      const at = kettle.sets.indexOf(set);
+      return at >= 0 ? (kettle.bowls[at] as Recipe) : asking.asItStands(kettle, set);
+    });
+    if (bowls.every((bowl) => bowl !== null)) return { sets: [...sets], bowls, distance: kettle.distance, pot: kettle.pot };
+  }
+  return null;
+}
+
+function searched(sets: readonly NeedSet[], recipe: Recipe, asking: Asking): Kettle | null {
   if (sets.some(isDressed)) {
     const below = mergeNeeds(sets.map(belowOf));
     const [pot] = below ? asking.plans(inThePot(recipe), below) : [];
     const bowls = pot && dressed(sets, pot.recipe, asking);
-    if (pot && bowls) return { sets: [...sets], bowls, distance: pot.distance };
+    if (pot && bowls) return { sets: [...sets], bowls, distance: pot.distance, pot: pot.recipe };
   }
   const merged = mergeNeeds(sets.map(({ needs }) => needs));
   if (!merged) return null;
@@ -241,7 +312,7 @@ function kettleOf(sets: readonly NeedSet[], recipe: Recipe, asking: Asking): Ket
     const [plan] = asking.plans(served, merged);
     if (!plan) continue;
     const bowls = sets.map((set) => (platesAlike(set.served, served) ? plan.recipe : (dressed([set], inThePot(plan.recipe), asking)?.[0] ?? null)));
-    if (bowls.every((bowl) => bowl !== null)) return { sets: [...sets], bowls, distance: plan.distance };
+    if (bowls.every((bowl) => bowl !== null)) return { sets: [...sets], bowls, distance: plan.distance, pot: inThePot(plan.recipe) };
   }
   return null;
 }
@@ -251,13 +322,18 @@ const platesAlike = (a: Recipe, b: Recipe): boolean => {
   return plate(a) === plate(b);
 };
 
+/** A pot with all that the soup has on top and beside for these guests. */
+function fullBowl({ served }: NeedSet, pot: Recipe, shelf: Shelf): Recipe {
+  const atSeat = served.lines.filter(isAtTheSeat);
+  return atSeat.length > 0 ? grown(pot, served, [...pot.lines, ...atSeat], shelf) : pot;
+}
+
 /** By set, the pot with what goes on top and beside for it; null where a set has no bowl of this pot. */
 function dressed(sets: readonly NeedSet[], pot: Recipe, asking: Asking): Recipe[] | null {
   const bowls: Recipe[] = [];
   for (const set of sets) {
-    const atSeat = set.served.lines.filter(isAtTheSeat);
-    const full = atSeat.length > 0 ? grown(pot, set.served, [...pot.lines, ...atSeat], asking.shelf) : pot;
-    if (!isDressed(set)) {
+    const full = fullBowl(set, pot, asking.shelf);
+    if (!isDressed(set) || asking.doesFor(set, pot)) {
       bowls.push(full);
       continue;
     }
@@ -294,15 +370,16 @@ function splitLate(kettles: readonly Kettle[], recipe: Recipe, asking: Asking): 
       if (held.length === 0 || moved || tried.has(key)) continue;
       tried.add(key);
       const trunk = grown(from, recipe, [...held, ...bare.lines.filter((line) => stageAt(line.stage) >= stage)], asking.shelf);
-      const pots = merged.map((needs) => {
+      const pots: Plan[] = [];
+      for (const needs of merged) {
         const asked = keeping(needs as Needs, held, trunk);
-        return asked ? asking.plans(trunk, asked, ALTERNATIVES).find((plan) => leavesAt(plan.recipe, trunk) >= stage) : undefined;
-      });
-      if (pots.some((plan) => plan === undefined)) continue;
-      const bowls = pots.map((plan, at) => {
-        const { sets } = kettles[at] as Kettle;
-        return dressed(sets, (plan as Plan).recipe, asking);
-      });
+        const plan = asked ? asking.plans(trunk, asked, ALTERNATIVES).find(({ recipe: own }) => leavesAt(own, trunk) >= stage) : undefined;
+        // One that cannot leave so late is enough.
+        if (!plan) break;
+        pots.push(plan);
+      }
+      if (pots.length < merged.length) continue;
+      const bowls = pots.map((plan, at) => dressed((kettles[at] as Kettle).sets, plan.recipe, asking));
       if (bowls.some((list) => list === null)) continue;
       return kettles.map((kettle, at) => ({ ...kettle, bowls: bowls[at] as Recipe[] }));
     }

@@ -30,6 +30,14 @@ export interface PotsRequest {
   timeLimitMs?: number | undefined;
 }
 
+/** How far the pots are: each set of needs by itself, who shares with whom, how late they part. */
+export interface PotsProgress {
+  phase: 'alone' | 'sharing' | 'parting';
+  /** Questions put so far; of how many, where that is known. */
+  asked: number;
+  of?: number;
+}
+
 export interface PotChange {
   lineId: string | null;
   from: { foodId: string | null; grams: number } | null;

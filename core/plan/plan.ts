@@ -16,7 +16,8 @@ import { type Container, minutesTo } from './slab.ts';
 import { type Batches, type Kitchen, RESOURCES, type Resource, type Task, tasksOf } from './tasks.ts';
 
 export interface PlanRequest {
-  soups: readonly { recipe: Recipe; servings: number }[];
+  /** `follows`: places of soups before it that have to be over, a base that several pots are made of. */
+  soups: readonly { recipe: Recipe; servings: number; follows?: readonly number[] | undefined }[];
   kitchen: Kitchen;
   /** An instant, ISO 8601. */
   serveAt: string;
@@ -149,7 +150,12 @@ export function planOf({ soups, kitchen, serveAt, regime = 'us', pins = [], less
   const jobs = all.map(({ task, soup }) => ({
     minutes: task.minutes,
     uses: RESOURCES.map((resource) => (task.resources.includes(resource) ? 1 : 0)),
-    after: task.after.map((at) => at + (offsets[soup] as number)),
+    after: [
+      ...task.after.map((at) => at + (offsets[soup] as number)),
+      ...(isBegun(task, (prepared[soup] as Prepared).tasks)
+        ? (soups[soup]?.follows ?? []).flatMap((other) => endsOf(prepared[other], offsets[other] ?? 0))
+        : []),
+    ],
   }));
   // A task that is to be over early is followed by a wait that takes nobody and nothing.
   const waits = pins.flatMap(({ task, minutesBefore }) => {
@@ -202,6 +208,23 @@ export function planOf({ soups, kitchen, serveAt, regime = 'us', pins = [], less
           ]),
     ],
   };
+}
+
+/** The first step of a soup, after no other: its board can be done before what it follows is over. */
+function isBegun(task: Task, tasks: readonly Task[]): boolean {
+  const hasStepBefore = (one: Task): boolean =>
+    one.after.some((at) => {
+      const earlier = tasks[at] as Task;
+      return earlier.stepId !== undefined || hasStepBefore(earlier);
+    });
+  return task.stepId !== undefined && !hasStepBefore(task);
+}
+
+/** Places of the tasks of a soup that no other of its tasks waits for. */
+function endsOf(prepared: Prepared | undefined, offset: number): number[] {
+  const tasks = prepared?.tasks ?? [];
+  const waited = new Set(tasks.flatMap(({ after }) => after));
+  return tasks.flatMap((_, at) => (waited.has(at) ? [] : [at + offset]));
 }
 
 /** A total in the text that its own steps exceed, the plan's additions left out. */

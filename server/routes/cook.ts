@@ -12,6 +12,15 @@ import { notAllowed, route } from '../http.ts';
 
 type PlanBody = Omit<PlanRequest, 'soups'> & ({ recipe: Recipe; servings: number; soups?: never } | { recipe?: never; soups: PlanRequest['soups'] });
 
+/** A soup follows soups that stand before it, so that none waits for itself. */
+function checkFollows(follows: readonly number[] = [], at: number): void {
+  const errors = follows.flatMap((other, place) =>
+    other < at ? [] : [{ path: `/soups/${at}/follows/${place}`, code: 'plan.cannot' as const, message: 'A soup follows one that stands before it.' }],
+  );
+  const [first] = errors;
+  if (first) throw new Problem('plan.cannot', `${first.path}: ${first.message}`, { errors });
+}
+
 export const cookRoutes = ({ shelf, heavy }: Context): Router => {
   const knows = (id: string) => shelf.now().food(id) !== undefined;
   return Router()
@@ -20,9 +29,10 @@ export const cookRoutes = ({ shelf, heavy }: Context): Router => {
       route(async ({ body }, left) => {
         const asked = checkBody<PlanBody>(planSchema, body);
         const { kitchen, serveAt, regime, pins, lesson } = asked;
-        const soups = asked.recipe ? [{ recipe: asked.recipe, servings: asked.servings }] : asked.soups;
-        soups.forEach(({ recipe }, at) => {
+        const soups: PlanRequest['soups'] = asked.recipe ? [{ recipe: asked.recipe, servings: asked.servings }] : asked.soups;
+        soups.forEach(({ recipe, follows }, at) => {
           checkRecipe(recipe, knows, asked.recipe ? '/recipe' : `/soups/${at}/recipe`);
+          checkFollows(follows, at);
         });
         const plan = await heavy.plan(
           { soups, kitchen, serveAt, ...(regime ? { regime } : {}), ...(pins ? { pins } : {}), ...(lesson ? { lesson } : {}) },

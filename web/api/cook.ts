@@ -9,7 +9,7 @@ import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { ask } from './client.ts';
 
 export interface PlanAsked {
-  soups: { recipe: Recipe; servings: number }[];
+  soups: { recipe: Recipe; servings: number; follows?: number[] }[];
   kitchen: Kitchen;
   serveAt: string;
   regime: string;

@@ -1,7 +1,6 @@
 /** Groups of guests and the pots that serve them, over HTTP. */
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { GroupBody, NewGroup } from '../../contract/types.ts';
-import type { PotsReply, PotsRequest } from '../../core/group/types.ts';
 import type { AdaptResult } from '../../core/swap/adapt.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
@@ -32,9 +31,6 @@ export function useDropGroup() {
     onSettled: () => client.invalidateQueries({ queryKey: GROUPS }),
   });
 }
-
-/** Asked with a press: a table with many needs takes a while. */
-export const usePots = () => useMutation({ mutationFn: (request: PotsRequest) => ask<PotsReply>('POST', '/api/pots', request) });
 
 /** The closest soup that does for some needs. */
 export const useNearest = () =>

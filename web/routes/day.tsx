@@ -19,6 +19,7 @@ import { toBuy } from '../features/day/toBuy.ts';
 import { movedBy, useDayPlan } from '../features/day/useDayPlan.ts';
 import { useSeats } from '../features/day/useSeats.ts';
 import { WeekTable } from '../features/day/WeekTable.tsx';
+import { progressWords } from '../features/groups/usePotsWork.ts';
 import { stockOf } from '../features/larder/stock.ts';
 import { Aisles } from '../features/sheet/Aisles.tsx';
 import { useKitchen, useToday } from '../kitchen/kitchen.ts';
@@ -73,7 +74,7 @@ function Lunch({ day, groups }: { day: DayBody; groups: GroupBody[] }) {
   const today = useToday();
   const { save, error: refused } = useSaveDay(day.date);
   const group = groups.find(({ id }) => id === day.groupId);
-  const plan = useDayPlan(day, group);
+  const plan = useDayPlan(day, group, core);
   const [moved, setMoved] = useState<string[]>([]);
   const [paper, setPaper] = useState<Paper>('sheet');
   const { coconutIsTreeNut, chestnutIsTreeNut } = settings ?? {};
@@ -113,7 +114,12 @@ function Lunch({ day, groups }: { day: DayBody; groups: GroupBody[] }) {
         >
           Work out the day
         </Button>
-        <span role="status">{plan.working ? 'Asking which needs go together ...' : moved.join(' ')}</span>
+        <span role="status">{plan.working ? (plan.progress ? progressWords(plan.progress) : '') : moved.join(' ')}</span>
+        {plan.working && (
+          <Button kind="chip" onClick={plan.giveUp}>
+            Give up
+          </Button>
+        )}
         {day.together.length > 0 && (
           <Button kind="chip" disabled={plan.working} onClick={() => workOut({ together: [] })}>
             Let {day.together.map((set) => set.join(' and ')).join('; ')} go again

@@ -20,7 +20,7 @@ const FAMILIES = {
   thickening: {
     name: 'What thickens it',
     schools: [
-      { id: 'itself', name: 'The vegetable itself', does: 'More of the vegetable and less liquid, nothing else.', gives: 'Its own taste at its clearest; nothing to declare.', care: 'More of its potassium and fibre in a bowl.' },
+      { id: 'itself', name: 'The vegetable itself', does: 'More of the vegetable and less liquid, nothing else.', gives: 'Its own taste at its clearest; brings nothing new to declare.', care: 'More of its potassium and fibre in a bowl.' },
       { id: 'roux', name: 'A roux', does: 'Flour cooked in as much butter, apart, whisked in and simmered.', gives: 'Smooth, holds when it is kept warm; cream can follow.', care: 'Wheat. Five minutes at a simmer, or it tastes of flour.' },
       { id: 'slurry', name: 'A slurry', does: 'Starch slaked in cold water, in at the end.', gives: 'Glossy and quick; half the weight of flour does.', care: 'Thins again when it is boiled long or frozen.' },
       { id: 'cream-flour', name: 'Cream and flour', does: 'Flour whisked into the cold cream, stirred in and simmered.', gives: 'No roux to make; the cream will not split.', care: 'Wheat. Whisk it free of lumps while it is cold.' },

@@ -1,21 +1,39 @@
+import { useMemo } from 'react';
+import { type Run, runsOf } from '../../../core/group/runs.ts';
+import type { PlannedTask } from '../../../core/plan/plan.ts';
 import type { RegimeId } from '../../../core/regime/regime.ts';
 import { usePlan } from '../../api/cook.ts';
 import { useSettings } from '../../api/queries.ts';
 import { Notice } from '../../ui/state.tsx';
+import { Table } from '../../ui/table.tsx';
 import { kitchenOf } from '../plan/houseKitchen.ts';
 import type { AnalysedPot } from './DayPots.tsx';
 
 /** Soups a plan takes at once. */
 const MOST = 6;
 
+/** Of each soup of the day its base once, and each pot from where it parts. */
+function runsOfDay(pots: readonly AnalysedPot[]): Run[] {
+  const runs: Run[] = [];
+  for (const soupId of new Set(pots.map((pot) => pot.soupId)))
+    runs.push(
+      ...runsOf(
+        pots.filter((pot) => pot.soupId === soupId),
+        runs.length,
+      ),
+    );
+  return runs;
+}
+
 /** When each pot is begun and what is done, backwards from the hour of serving. */
 export function DaySchedule({ date, serveAt, pots, regime }: { date: string; serveAt: string; pots: readonly AnalysedPot[]; regime: RegimeId }) {
   const { data: settings } = useSettings();
-  const shown = pots.slice(0, MOST);
+  const runs = useMemo(() => runsOfDay(pots), [pots]);
+  const shown = runs.slice(0, MOST);
   const plan = usePlan(
     settings && shown.length > 0
       ? {
-          soups: shown.map(({ recipe, bowls }) => ({ recipe, servings: bowls })),
+          soups: shown.map(({ recipe, servings, follows }) => ({ recipe, servings, ...(follows.length > 0 ? { follows } : {}) })),
           kitchen: kitchenOf(settings),
           serveAt: new Date(`${date}T${serveAt}`).toISOString(),
           regime,
@@ -33,47 +51,28 @@ export function DaySchedule({ date, serveAt, pots, regime }: { date: string; ser
         Begin {hour(0)}, serve {serveAt}
         {optimal ? '' : `: at most ${Math.round(makespanMin - bound)} min above the shortest there can be`}
       </h2>
-      {shown.length > 1 && (
-        <p className="text-sm text-kale-soft">
-          Each pot is planned with all its steps; what they share before they part is made once, and saves its minutes.
-        </p>
+      {shown.some(({ isBase }) => isBase) && (
+        <p className="text-sm text-kale-soft">What the pots share is cooked once, for all of them; each goes on by itself from where it parts.</p>
       )}
-      {pots.length > MOST && (
+      {runs.length > MOST && (
         <Notice tone="check">
-          The first {MOST} of {pots.length} pots are planned.
+          The first {MOST} of {runs.length} things to cook are planned.
         </Notice>
       )}
-      <table className="w-full text-sm">
-        <caption className="sr-only">What is done when, pot by pot</caption>
-        <thead className="text-left text-kale-soft">
-          <tr>
-            <th scope="col" className="w-24 font-normal">
-              at
-            </th>
-            <th scope="col" className="w-16 font-normal">
-              pot
-            </th>
-            <th scope="col" className="font-normal">
-              what
-            </th>
-            <th scope="col" className="w-20 text-right font-normal">
-              minutes
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {tasks.map((task) => (
-            <tr key={task.id} className="border-t border-line/60 align-top break-inside-avoid">
-              <td className="whitespace-nowrap">{hour(task.start)}</td>
-              <td>{shown[task.soup ?? 0]?.number}</td>
-              <th scope="row" className="text-left font-normal">
-                {task.label}
-              </th>
-              <td className="text-right">{Math.round(task.end - task.start)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table
+        caption="What is done when, pot by pot"
+        columns={[
+          { head: 'at', cell: (task: PlannedTask) => hour(task.start), className: 'w-24 whitespace-nowrap' },
+          { head: 'pot', cell: (task: PlannedTask) => potWords(shown[task.soup ?? 0]), className: 'w-24' },
+          { head: 'what', cell: (task: PlannedTask) => task.label, isHead: true },
+          { head: 'minutes', cell: (task: PlannedTask) => Math.round(task.end - task.start), isFigure: true, className: 'w-20' },
+        ]}
+        rows={tasks}
+        keyOf={({ id }) => id}
+        rowClass={() => 'break-inside-avoid'}
+      />
     </section>
   );
 }
+
+const potWords = (run: Run | undefined): string => (run ? (run.isBase ? `base of ${run.pots.join(', ')}` : run.pots.join(', ')) : '');

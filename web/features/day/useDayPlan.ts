@@ -2,10 +2,11 @@
 import { useMemo, useState } from 'react';
 import type { DayBody, DayPot, GroupBody, NewDay, VersionBody } from '../../../contract/types.ts';
 import { asSeated, dayKey, expectedOn } from '../../../core/group/day.ts';
-import type { PotsReply, PotsRequest } from '../../../core/group/types.ts';
-import { ask } from '../../api/client.ts';
+import type { PotsProgress, PotsRequest } from '../../../core/group/types.ts';
 import { useOtherVersions, useSettings } from '../../api/queries.ts';
+import type { Kitchen } from '../../kitchen/kitchen.ts';
 import { houseNeeds } from '../groups/houseNeeds.ts';
+import { GivenUp, usePotsWork } from '../groups/usePotsWork.ts';
 
 export type DaySoup = VersionBody & { soupId: string; soupTitle: string };
 export type Present = GroupBody['guests'][number];
@@ -20,11 +21,14 @@ export interface DayPlan {
   /** What was worked out answers another question. */
   isStale: boolean;
   working: boolean;
+  progress: PotsProgress | null;
+  giveUp: () => void;
   failure: string | null;
   workOut: (changes?: Partial<NewDay>) => Promise<NewDay['worked'] | null>;
 }
 
-export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan {
+export function useDayPlan(day: DayBody, group: GroupBody | undefined, core: Kitchen): DayPlan {
+  const { ask, progress, giveUp } = usePotsWork();
   const { data: settings } = useSettings();
   const soups = useOtherVersions(day.soups) as DaySoup[];
   const [working, setWorking] = useState(false);
@@ -59,7 +63,7 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan 
           ...(asked.mostPots === undefined ? {} : { mostPots: asked.mostPots }),
           ...(asked.together.length > 0 ? { together: asked.together } : {}),
         };
-        const reply = await ask<PotsReply>('POST', '/api/pots', request);
+        const reply = await ask({ request, kitchen: core.onShelf(core.shelf) });
         const [head, ...rest] = reply.explains;
         explains.push(
           soups.length > 1 ? `${soupTitle}: ${head}` : (head ?? ''),
@@ -87,7 +91,7 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan 
       }
       return { key: keyOf(asked), pots, unserved, explains };
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : String(error));
+      if (!(error instanceof GivenUp)) setFailure(error instanceof Error ? error.message : String(error));
       return null;
     } finally {
       setWorking(false);
@@ -101,6 +105,8 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined): DayPlan 
     key,
     isStale: day.worked !== null && day.worked.key !== key,
     working,
+    progress,
+    giveUp,
     failure,
     workOut,
   };

@@ -1,3 +1,4 @@
+import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { GroupBody } from '../../../contract/types.ts';
@@ -5,7 +6,6 @@ import { asSeated } from '../../../core/group/day.ts';
 import type { Pot, PotsReply } from '../../../core/group/types.ts';
 import { ALLERGEN_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Recipe } from '../../../core/vocabulary/recipe.ts';
-import { usePots } from '../../api/groups.ts';
 import { useAddSoup, useSettings, useSoups, useVersions } from '../../api/queries.ts';
 import { figure } from '../../kitchen/format.ts';
 import type { Kitchen } from '../../kitchen/kitchen.ts';
@@ -14,6 +14,7 @@ import { Field, Select } from '../../ui/field.tsx';
 import { Notice, State } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.ts';
 import { houseNeeds } from './houseNeeds.ts';
+import { GivenUp, progressWords, usePotsWork } from './usePotsWork.ts';
 
 /** Of one soup, the fewest pots that serve the group. */
 export function PotsPanel({ group, core }: { group: GroupBody; core: Kitchen }) {
@@ -21,7 +22,8 @@ export function PotsPanel({ group, core }: { group: GroupBody; core: Kitchen }) 
   const [soupId, setSoupId] = useState('');
   const versions = useVersions(soupId);
   const [number, setNumber] = useState('');
-  const pots = usePots();
+  const { ask, progress, giveUp } = usePotsWork();
+  const pots = useMutation({ mutationFn: ask });
   const { data: settings } = useSettings();
   const list = soups.data?.pages.flatMap((page) => page.soups) ?? [];
   const kept = soupId === '' ? [] : (versions.data?.versions ?? []);
@@ -64,22 +66,32 @@ export function PotsPanel({ group, core }: { group: GroupBody; core: Kitchen }) 
           onClick={() =>
             version &&
             pots.mutate({
-              recipe: version.recipe,
-              guests: asSeated(group.guests, group.scope).map(({ seat, needs, bowls, sides }) => ({
-                seat,
-                needs: houseNeeds(needs, settings),
-                ...(bowls === undefined ? {} : { bowls }),
-                ...(sides === undefined ? {} : { sides }),
-              })),
-              ...(version.needs.regime ? { regime: version.needs.regime } : {}),
+              kitchen: core.onShelf(core.shelf),
+              request: {
+                recipe: version.recipe,
+                guests: asSeated(group.guests, group.scope).map(({ seat, needs, bowls, sides }) => ({
+                  seat,
+                  needs: houseNeeds(needs, settings),
+                  ...(bowls === undefined ? {} : { bowls }),
+                  ...(sides === undefined ? {} : { sides }),
+                })),
+                ...(version.needs.regime ? { regime: version.needs.regime } : {}),
+              },
             })
           }
         >
           Work out the pots
         </Button>
       </div>
-      <p role="status">{pots.isPending ? 'Asking which needs go together ...' : ''}</p>
-      {pots.error && <Notice tone="breaks">{pots.error.message}</Notice>}
+      <p role="status" className="flex items-center gap-3">
+        {pots.isPending && progress ? progressWords(progress) : ''}
+        {pots.isPending && (
+          <Button kind="chip" onClick={giveUp}>
+            Give up
+          </Button>
+        )}
+      </p>
+      {pots.error && !(pots.error instanceof GivenUp) && <Notice tone="breaks">{pots.error.message}</Notice>}
       {pots.data && <Told reply={pots.data} core={core} title={version?.recipe.title ?? ''} />}
     </section>
   );
