@@ -29,6 +29,14 @@ test('a group is built by keyboard, its needs shown back, and served from the fe
   await expect(page.getByRole('button', { name: 'Keep the group' })).toBeDisabled();
   await page.getByLabel('Needs of B1').fill('');
   await page.getByLabel('Needs of B1').press('Enter');
+  // What stands beside a bowl, and the days of a guest.
+  await page.getByLabel('Beside the bowl of A2').fill('60 g rye bread');
+  await page.getByLabel('Beside the bowl of A2').press('Enter');
+  await expect(page.getByText('beside: 60 g rye bread', { exact: false })).toBeVisible();
+  await page.getByText('B1 comes every day').click();
+  await page.getByLabel('B1 comes on').fill('2027-03-08');
+  await page.getByRole('button', { name: 'Add this day of B1' }).press('Enter');
+  await expect(page.getByText('B1 comes on one day')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Keep the group' }).press('Enter');
   await expect(page.getByRole('heading', { name: 'Monday lunch' })).toBeVisible();

@@ -57,3 +57,26 @@ test('a long look can be ended, and begun again', async ({ page, server }) => {
   await page.getByRole('button', { name: 'Look again' }).click();
   await expect(page.getByRole('region', { name: 'Front' })).toBeVisible();
 });
+
+test('a rectangle drawn on the spread shows what lies in it', async ({ page, server }) => {
+  await page.goto(`${server.url}/soups`);
+  await page.getByRole('link', { name: 'Celeriac and apple cream' }).click();
+  await page.getByRole('link', { name: 'the spread' }).click();
+  await page.getByLabel('Across').selectOption('sodium');
+  await page.getByRole('combobox', { name: /^Up/ }).selectOption('protein');
+  const chart = page.getByRole('img', { name: /combinations by/ });
+  await expect(chart).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Front' }).getByRole('row').nth(2)).toBeVisible();
+  await chart.scrollIntoViewIfNeeded();
+  const box = await chart.boundingBox();
+  if (!box) throw new Error('the chart has no place');
+  const at = (x: number, y: number) => [box.x + x * box.width, box.y + y * box.height] as const;
+  await page.mouse.move(...at(0.3, 0.3));
+  await page.mouse.down();
+  await page.mouse.move(...at(0.45, 0.5), { steps: 6 });
+  await page.mouse.move(...at(0.6, 0.7), { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByText(/of them pass what is asked below/)).toBeVisible();
+  await page.getByRole('button', { name: 'Show the whole again' }).click();
+  await expect(page.getByText(/of them pass what is asked below/)).toHaveCount(0);
+});
