@@ -12,6 +12,8 @@ import type { Guest, Pot, PotsReply } from './types.ts';
 interface Told extends Pick<PotsReply, 'pots' | 'base' | 'unserved' | 'order' | 'optimal'> {
   /** The time was up before everything was looked for. */
   isLate: boolean;
+  /** Some later parting was not looked through. */
+  wasCut: boolean;
   guests: readonly Guest[];
   regime: RegimeId | undefined;
   shelf: Shelf;
@@ -19,7 +21,7 @@ interface Told extends Pick<PotsReply, 'pots' | 'base' | 'unserved' | 'order' | 
 
 const MOST_CHANGES = 4;
 
-export function explained({ pots, base, unserved, order, optimal, isLate, guests, regime, shelf }: Told): string[] {
+export function explained({ pots, base, unserved, order, optimal, isLate, wasCut, guests, regime, shelf }: Told): string[] {
   const kettles = new Set(pots.map(({ kettle }) => kettle)).size;
   const seated = (pot: Pot): readonly Guest[] => guests.filter(({ seat }) => pot.seats.includes(seat));
   const needWords = (pot: Pot): string =>
@@ -65,6 +67,7 @@ export function explained({ pots, base, unserved, order, optimal, isLate, guests
     ...(kettles > 1
       ? [`Order of work: ${order.map((at) => `pot ${at + 1}`).join(', then ')}: the strictest first, with a clean blender, ladle and spoon for each.`]
       : []),
+    ...(wasCut && kettles > 1 ? ['Whether they could part later still was not looked through: it takes too long.'] : []),
     ...plateWords(pots, guests, regime, shelf),
     ...unserved.map(({ seat, clash }) => `${seat} has no bowl: ${clash.why}.`),
   ];

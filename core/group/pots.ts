@@ -22,6 +22,8 @@ import type { Beside, Guest, Pot, PotChange, PotsProgress, PotsReply, PotsReques
 
 const DEFAULT_TIME_MS = 30_000;
 const ALTERNATIVES = 4;
+/** One question of how late pots can part: what takes longer is nearly always not to be had, ms. */
+const MOST_PARTING_MS = 400;
 /** Share of the time for who eats with whom; the rest is for parting as late as can be. */
 const FOR_SHARING = 0.6;
 const OUT_OF_TIME = 'there was no time left to look for a plan; give it longer, or fewer needs at once';
@@ -58,6 +60,7 @@ class Asking {
   readonly found: Kettle[] = [];
   readonly plainly: Plainly;
   isLate = false;
+  wasCut = false;
 
   constructor(
     private readonly regime: RegimeId | undefined,
@@ -108,7 +111,8 @@ class Asking {
     return this.plainly.meets(needs, one.full);
   }
 
-  plans(recipe: Recipe, needs: Needs, plans = 1): Plan[] {
+  /** A question that may take so long, ms; where it is cut with nothing found, `wasCut` tells. */
+  plans(recipe: Recipe, needs: Needs, plans = 1, mostMs = Number.POSITIVE_INFINITY): Plan[] {
     const key = JSON.stringify([recipe.lines, sorted(needs), plans]);
     const found = this.known.get(key);
     if (found) return found;
@@ -116,9 +120,17 @@ class Asking {
       this.isLate = true;
       return [];
     }
-    const request = { recipe, needs: { ...(this.regime ? { regime: this.regime } : {}), ...needs }, plans, timeLimitMs: Math.max(1, this.left) };
+    const request = {
+      recipe,
+      needs: { ...(this.regime ? { regime: this.regime } : {}), ...needs },
+      plans,
+      timeLimitMs: Math.max(1, Math.min(mostMs, this.left)),
+    };
     const result = closestPlans(request, this.shelf, { now: this.now });
-    if (result.timedOut && result.plans.length === 0) this.isLate = true;
+    if (result.timedOut && result.plans.length === 0) {
+      if (mostMs < this.left) this.wasCut = true;
+      else this.isLate = true;
+    }
     this.known.set(key, result.plans);
     return result.plans;
   }
@@ -205,7 +217,18 @@ export function potsFor(
     optimal: isProven,
     bound,
     order,
-    explains: explained({ pots: parted, base, unserved, order, optimal: isProven, isLate: asking.isLate, guests, regime, shelf }),
+    explains: explained({
+      pots: parted,
+      base,
+      unserved,
+      order,
+      optimal: isProven,
+      isLate: asking.isLate,
+      wasCut: asking.wasCut,
+      guests,
+      regime,
+      shelf,
+    }),
   };
 }
 
@@ -373,7 +396,9 @@ function splitLate(kettles: readonly Kettle[], recipe: Recipe, asking: Asking): 
       const pots: Plan[] = [];
       for (const needs of merged) {
         const asked = keeping(needs as Needs, held, trunk);
-        const plan = asked ? asking.plans(trunk, asked, ALTERNATIVES).find(({ recipe: own }) => leavesAt(own, trunk) >= stage) : undefined;
+        const plan = asked
+          ? asking.plans(trunk, asked, ALTERNATIVES, MOST_PARTING_MS).find(({ recipe: own }) => leavesAt(own, trunk) >= stage)
+          : undefined;
         // One that cannot leave so late is enough.
         if (!plan) break;
         pots.push(plan);
