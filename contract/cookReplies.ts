@@ -77,6 +77,20 @@ export const PORTIONS = object({
   contains: list({ enum: [...ALLERGENS] }),
   checks: list({ enum: [...ALLERGENS] }),
 });
+export const MADE = object({
+  id: string,
+  preparationId: string,
+  preparation: { type: 'object' },
+  madeOn: string,
+  keep: { enum: [...KEEPS] },
+  grams: number,
+  left: number,
+  useBy: string,
+  useByFrom: { enum: [...DAY_SETTERS] },
+  past: boolean,
+  contains: list({ enum: [...ALLERGENS] }),
+  checks: list({ enum: [...ALLERGENS] }),
+});
 export const BATCH_BEGUN = object({ id: string, startedAt: string, recipe: ref('Recipe') });
 export const BATCH_SUMMARY = object({
   id: string,

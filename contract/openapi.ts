@@ -1,7 +1,7 @@
 /** openapi.json, 3.1: request bodies from the Joi schemas, replies by hand, every problem code in one table. */
 import type { ObjectSchema } from 'joi';
 import { COMPONENTS } from './components.ts';
-import { BATCH, BATCH_BEGUN, BATCH_SUMMARY, COOLING, DEVICE, DEVICE_READING, PLAN, PORTIONS, SCALED } from './cookReplies.ts';
+import { BATCH, BATCH_BEGUN, BATCH_SUMMARY, COOLING, DEVICE, DEVICE_READING, MADE, PLAN, PORTIONS, SCALED } from './cookReplies.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { PROBLEMS } from './problems.ts';
 import {
@@ -18,6 +18,7 @@ import {
   flowTestSchema,
   labelSchema,
   larderSchema,
+  madeSchema,
   methodSchema,
   newBatchSchema,
   newSoupSchema,
@@ -34,6 +35,7 @@ import {
   settingsSchema,
   sheetSchema,
   spreadSchema,
+  takeMadeSchema,
   takeSchema,
   versionLabelSchema,
   viewSchema,
@@ -93,6 +95,17 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
     put: { summary: 'Change a preparation; soups that took of it keep their copy', body: changePreparationSchema, reply: ref('Preparation') },
     delete: { summary: 'Forget a preparation', reply: object({ gone: { const: true } }) },
   },
+  '/api/preparations/{id}/made': {
+    post: {
+      summary: 'It was made: so much goes into the cold; the same id once',
+      body: madeSchema,
+      reply: object({ made: list(MADE) }),
+      status: 201,
+    },
+  },
+  '/api/made': { get: { summary: 'Preparations made and in the cold, first those to use first', reply: object({ made: list(MADE) }) } },
+  '/api/made/{id}/take': { post: { summary: 'Take grams of it; the same id once', body: takeMadeSchema, reply: object({ made: list(MADE) }) } },
+  '/api/made/taken/{id}': { delete: { summary: 'Put back what was taken by mistake', reply: object({ made: list(MADE) }) } },
   '/api/pins': { get: { summary: 'Labels the kitchen has read', reply: object({ pins: list(ref('Pin')) }) } },
   '/api/pins/{foodId}': {
     put: { summary: 'What the label of a food says, until a day', body: pinSchema, reply: ref('Pin') },

@@ -123,6 +123,8 @@ export const recipeSchema = Joi.object({
         lines: Joi.array().items(line).max(MAX_LINES).required(),
         steps: Joi.array().items(step).max(MAX_STEPS).required(),
         yieldGrams: wholeGrams,
+        lotId: id,
+        madeOn: day,
       }),
     ),
 });
@@ -402,6 +404,8 @@ const entry = Joi.alternatives().conditional('.kind', {
 });
 export const entriesSchema = Joi.object({ entries: Joi.array().min(1).max(MOST_ENTRIES).items(entry).required() });
 
+export const madeSchema = Joi.object({ id: uuid.required(), grams: someGrams.required(), keep: oneOf(KEEPS).required(), madeOn: day });
+export const takeMadeSchema = Joi.object({ id: uuid.required(), grams: someGrams.required() });
 export const takeSchema = Joi.object({ id: uuid.required(), count: Joi.number().integer().min(1).max(10_000).required() });
 
 /** What a simulated device is told. */

@@ -17,7 +17,7 @@ import type { Needs } from '../core/swap/needs.ts';
 import type { NeedScope } from '../core/swap/scope.ts';
 import type { AllergenId } from '../core/vocabulary/allergens.ts';
 import type { Blender } from '../core/vocabulary/blender.ts';
-import type { Line, Recipe } from '../core/vocabulary/recipe.ts';
+import type { Line, Preparation, Recipe } from '../core/vocabulary/recipe.ts';
 
 export type Measures = 'auto' | System;
 
@@ -327,6 +327,31 @@ export interface Portions {
   past: boolean;
   contains: AllergenId[];
   checks: AllergenId[];
+}
+
+/** A preparation that was made here and stands in the cold. */
+export interface Made {
+  id: string;
+  preparationId: string;
+  /** As it was on the day it was made. */
+  preparation: Preparation;
+  madeOn: string;
+  keep: Keep;
+  grams: number;
+  left: number;
+  useBy: string;
+  useByFrom: DaySetter;
+  past: boolean;
+  contains: AllergenId[];
+  checks: AllergenId[];
+}
+
+export interface NewMade {
+  id: string;
+  grams: number;
+  keep: Keep;
+  /** Today where it is not said. */
+  madeOn?: string;
 }
 
 export interface BatchBody {

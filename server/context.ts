@@ -15,6 +15,7 @@ import { type HeavyWork, threads } from './services/heavyWork.ts';
 import { type House, makeHouse } from './services/house.ts';
 import { type Clock, type Kitchen, makeKitchen } from './services/kitchen.ts';
 import { type Knowledge, makeKnowledge } from './services/knowledge.ts';
+import { type MadeHere, makeMadeHere } from './services/made.ts';
 import { makeOwnFoods, type OwnFoods } from './services/ownFoods.ts';
 import { makePractice, type Practice } from './services/practice.ts';
 import { makePreparations, type Preparations } from './services/preparations.ts';
@@ -32,6 +33,7 @@ export interface Context {
   book: Book;
   house: House;
   preparations: Preparations;
+  made: MadeHere;
   batches: Batches;
   groups: Groups;
   practice: Practice;
@@ -70,6 +72,7 @@ export async function makeContext(config: Config, parts: { clock?: Clock; heavy?
     book,
     house: makeHouse(db, shelf, clock),
     preparations: makePreparations(db, clock),
+    made: makeMadeHere(db, { kitchen, shelf, clock, zone: config.zone }),
     batches: makeBatches(db, { kitchen, shelf, prices: book.priceList, clock, zone: config.zone }),
     groups: makeGroups(db, clock),
     days: makeDays(db, clock),

@@ -1,20 +1,20 @@
 /** How long what was put by is kept: the strictest of the rules, the house and the recipe, and who said so. */
 import { describe, expect, test } from '@jest/globals';
-import { daysInText, useByOf } from './stock.ts';
+import { daysInText, keepsUntil } from './stock.ts';
 
 const says = (text: string) => daysInText({ steps: [{ id: 's1', stage: 'finish', text }] });
 
 describe('the day by which it is used', () => {
   test('counts the day of making as the first: seven days under the FDA Food Code 3-501.17 (memory)', () => {
-    expect(useByOf('2027-03-01', 'chilled', 'us')).toEqual({ day: '2027-03-07', by: 'regime' });
+    expect(keepsUntil('2027-03-01', 'chilled', 'us')).toEqual({ day: '2027-03-07', by: 'regime' });
   });
   test('is the strictest of the rules, the house and the recipe, whichever that is', () => {
-    expect(useByOf('2027-03-01', 'chilled', 'us', { house: 3 })).toEqual({ day: '2027-03-03', by: 'house' });
-    expect(useByOf('2027-03-01', 'chilled', 'us', { house: 4, text: 2 })).toEqual({ day: '2027-03-02', by: 'text' });
-    expect(useByOf('2027-03-01', 'chilled', 'us', { house: 10, text: 9 })).toEqual({ day: '2027-03-07', by: 'regime' });
+    expect(keepsUntil('2027-03-01', 'chilled', 'us', { house: 3 })).toEqual({ day: '2027-03-03', by: 'house' });
+    expect(keepsUntil('2027-03-01', 'chilled', 'us', { house: 4, text: 2 })).toEqual({ day: '2027-03-02', by: 'text' });
+    expect(keepsUntil('2027-03-01', 'chilled', 'us', { house: 10, text: 9 })).toEqual({ day: '2027-03-07', by: 'regime' });
   });
   test('of what is frozen is for its taste, whatever the house says of the cold', () => {
-    expect(useByOf('2027-03-01', 'frozen', 'us', { house: 2 }).by).toBe('taste');
+    expect(keepsUntil('2027-03-01', 'frozen', 'us', { house: 2 }).by).toBe('taste');
   });
 });
 

@@ -27,7 +27,7 @@ export interface AllowedDays {
 }
 
 /** The strictest of the regime, the house and the recipe decides, and it is said which. */
-export function useByOf(madeOn: string, keep: Keep, regime: RegimeId, { house, text }: AllowedDays = {}): UseBy {
+export function keepsUntil(madeOn: string, keep: Keep, regime: RegimeId, { house, text }: AllowedDays = {}): UseBy {
   if (keep === 'frozen') return { day: dayAfter(madeOn, FROZEN_DAYS - 1), by: 'taste' };
   const { mostDays } = REGIMES[regime].keeping;
   const all: { days: number; by: DaySetter }[] = [
@@ -39,7 +39,8 @@ export function useByOf(madeOn: string, keep: Keep, regime: RegimeId, { house, t
   return { day: dayAfter(madeOn, strictest.days - 1), by: strictest.by };
 }
 
-export const lastDayOf = (madeOn: string, keep: Keep, regime: RegimeId, allowed?: AllowedDays): string => useByOf(madeOn, keep, regime, allowed).day;
+export const lastDayOf = (madeOn: string, keep: Keep, regime: RegimeId, allowed?: AllowedDays): string =>
+  keepsUntil(madeOn, keep, regime, allowed).day;
 
 const KEEPS_FOR =
   /\b(?:keeps?|kept|stores?|stored|use(?:d)?(?: it)?(?: up)?|eat(?:en)?(?: it)?|lasts?)\b[^.;]{0,40}?\b(?:for |within |up to )?(?:(\d{1,2}|one|two|three|four|five|six|seven)(?: ?(?:-|to|or) ?(\d{1,2}|two|three|four|five|six|seven))?) days?\b/i;

@@ -89,6 +89,9 @@ export interface Preparation {
   steps: Step[];
   /** What it comes to, g; worked out where it is not weighed. */
   yieldGrams?: number | undefined;
+  /** The lot it is taken from, and since when that stands in the cold; a day, YYYY-MM-DD. */
+  lotId?: string | undefined;
+  madeOn?: string | undefined;
 }
 
 /** The lines and steps before any swap, and the work that came with those made since: what the method is written from, and put back from. */

@@ -12,6 +12,7 @@ import { groups } from './009-groups.ts';
 import { practice } from './010-practice.ts';
 import { days } from './011-days.ts';
 import { plates } from './012-plates.ts';
+import { made } from './013-made.ts';
 
 export const MIGRATIONS: readonly Knex.Migration[] = [
   first,
@@ -26,6 +27,7 @@ export const MIGRATIONS: readonly Knex.Migration[] = [
   practice,
   days,
   plates,
+  made,
 ];
 
 /** Knex wants a source; the list in code is it. */

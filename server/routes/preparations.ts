@@ -1,12 +1,13 @@
 /** What the house makes and soups take grams of. */
 import { Router } from 'express';
 import { checkBody, checkRecipe } from '../../contract/check.ts';
-import { changePreparationSchema, preparationSchema } from '../../contract/schemas.ts';
+import { changePreparationSchema, madeSchema, preparationSchema, takeMadeSchema } from '../../contract/schemas.ts';
+import type { NewMade } from '../../contract/types.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 import type { NewPreparation } from '../services/preparations.ts';
 
-export const preparationRoutes = ({ preparations, shelf }: Context): Router => {
+export const preparationRoutes = ({ preparations, made, shelf }: Context): Router => {
   const knows = (id: string) => shelf.now().food(id) !== undefined;
   return Router()
     .get(
@@ -41,5 +42,27 @@ export const preparationRoutes = ({ preparations, shelf }: Context): Router => {
         return { gone: true };
       }),
     )
-    .all('/preparations/:id', notAllowed('GET', 'PUT', 'DELETE'));
+    .all('/preparations/:id', notAllowed('GET', 'PUT', 'DELETE'))
+    .post(
+      '/preparations/:id/made',
+      route(async ({ params, body }) => ({ made: await made.make(String(params.id), checkBody<NewMade>(madeSchema, body)) }), 201),
+    )
+    .all('/preparations/:id/made', notAllowed('POST'))
+    .get(
+      '/made',
+      route(async () => ({ made: await made.all() })),
+    )
+    .all('/made', notAllowed('GET'))
+    .delete(
+      '/made/taken/:id',
+      route(async ({ params }) => ({ made: await made.putBack(String(params.id)) })),
+    )
+    .all('/made/taken/:id', notAllowed('DELETE'))
+    .post(
+      '/made/:id/take',
+      route(async ({ params, body }) => ({
+        made: await made.take(String(params.id), checkBody<{ id: string; grams: number }>(takeMadeSchema, body)),
+      })),
+    )
+    .all('/made/:id/take', notAllowed('POST'));
 };

@@ -8,7 +8,8 @@ import { analyse } from '../../core/analysis/analysis.ts';
 import { actualRecipe, entryFaults } from '../../core/batch/actual.ts';
 import { type Entry, ofKind, standing } from '../../core/batch/entry.ts';
 import { type Learnt, learntEvaporation } from '../../core/batch/learnt.ts';
-import { daysInText, useByOf } from '../../core/batch/stock.ts';
+import { gramsOfLots, oldestDay } from '../../core/batch/made.ts';
+import { daysInText, keepsUntil } from '../../core/batch/stock.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
 import { coolingOf } from '../../core/plan/cooling.ts';
 import { scale } from '../../core/plan/scale.ts';
@@ -16,6 +17,7 @@ import { kitchenDay } from '../../core/quantity/day.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { batchReader, batchWriter, type KeptBatch } from '../repositories/batches.ts';
+import { madeWriter } from '../repositories/made.ts';
 import type { Clock, Kitchen } from './kitchen.ts';
 import type { KitchenShelf } from './shelf.ts';
 
@@ -92,9 +94,10 @@ export function makeBatches(db: Knex, { kitchen, shelf, prices, clock, zone }: P
     if (put.length === 0) return [];
     const rules = rulesOf(batch.needs, settings);
     const { allergens } = analyse(actualRecipe(batch.recipe, entries, shelf.now()), rules, shelf.now());
-    const madeOn = kitchenDay(new Date(batch.startedAt), zone);
+    // What came from the cold has its day already: the oldest counts.
+    const madeOn = oldestDay(batch.recipe, kitchenDay(new Date(batch.startedAt), zone));
     return put.map(({ id, count, grams, keep }) => {
-      const { day: useBy, by: useByFrom } = useByOf(madeOn, keep, rules.regime, { house: settings.keptDays, text: daysInText(batch.recipe) });
+      const { day: useBy, by: useByFrom } = keepsUntil(madeOn, keep, rules.regime, { house: settings.keptDays, text: daysInText(batch.recipe) });
       return {
         id,
         batchId: batch.id,
@@ -152,7 +155,10 @@ export function makeBatches(db: Knex, { kitchen, shelf, prices, clock, zone }: P
       const shelfNow = shelf.now();
       const recipe = written.servings === asked.servings ? written : scale(written, asked.servings, shelfNow).recipe;
       const batch: KeptBatch = { id: randomUUID(), soupId: asked.soupId, version: asked.version, recipe, needs, startedAt };
-      await db.transaction((trx) => batchWriter(trx).add(batch));
+      await db.transaction(async (trx) => {
+        await batchWriter(trx).add(batch);
+        await takeLots(trx, batch, clock().toISOString());
+      });
       return { id: batch.id, startedAt: batch.startedAt, recipe };
     },
 
@@ -280,4 +286,15 @@ export function makeBatches(db: Knex, { kitchen, shelf, prices, clock, zone }: P
       };
     },
   };
+}
+
+/** What a batch takes of the house's own from the cold is gone from there: as much as there is. */
+async function takeLots(trx: Knex.Transaction, { id, recipe }: KeptBatch, now: string): Promise<void> {
+  const made = madeWriter(trx);
+  const taken = await made.taken();
+  for (const [lotId, grams] of gramsOfLots(recipe)) {
+    const lot = await made.one(lotId);
+    const left = lot ? lot.grams - (taken.get(lotId) ?? 0) : 0;
+    if (left > 0) await made.take(`${id} ${lotId}`, lotId, Math.min(grams, left), now);
+  }
 }

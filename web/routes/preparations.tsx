@@ -3,6 +3,8 @@ import { Suspense } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { PreparationBody } from '../../contract/types.ts';
 import { useDropPreparation, usePreparations, useSavePreparation } from '../api/preparations.ts';
+import { MadeList } from '../features/preparations/MadeList.tsx';
+import { MadeToday } from '../features/preparations/MadeToday.tsx';
 import { PreparationForm } from '../features/preparations/PreparationForm.tsx';
 import { figure } from '../kitchen/format.ts';
 import { useKitchen } from '../kitchen/kitchen.ts';
@@ -84,14 +86,18 @@ function House() {
             );
           })}
         </ul>
+        <MadeList />
       </section>
       {id === NEW || open ? (
-        <PreparationForm
-          key={open ? `${open.id} ${open.revision}` : NEW}
-          kept={open}
-          onSaved={(saved) => navigate(`/preparations/${saved.id}`)}
-          onForget={forget}
-        />
+        <div className="flex flex-col gap-4">
+          {open && <MadeToday key={open.id} preparation={open} />}
+          <PreparationForm
+            key={open ? `${open.id} ${open.revision}` : NEW}
+            kept={open}
+            onSaved={(saved) => navigate(`/preparations/${saved.id}`)}
+            onForget={forget}
+          />
+        </div>
       ) : (
         <p className="m-auto max-w-md p-8 text-center text-kale-soft">
           {id === undefined || isPending

@@ -11,6 +11,7 @@ import { focusAfter } from '../../ui/focus.ts';
 import { State } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.ts';
 import { Word } from '../help/Word.tsx';
+import { FromTheCold } from '../preparations/FromTheCold.tsx';
 import { TakePreparation } from '../preparations/TakePreparation.tsx';
 import { useFolded } from './folded.ts';
 import { PotSection } from './PotSection.tsx';
@@ -91,6 +92,7 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
             </ul>
           </section>
         ))}
+        <FromTheCold view={view} />
         <AddLine view={view} onAdded={onEdit} />
         <Button kind="chip" className="mx-3 mt-1 mb-3" onClick={onMethod}>
           <ListOrdered size={14} aria-hidden /> Method, {recipe.steps.length} steps
