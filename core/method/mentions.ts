@@ -3,8 +3,8 @@ import type { Shelf } from '../food/shelf.ts';
 import type { Line, Mention, Step } from '../vocabulary/recipe.ts';
 import { mentionsOf, type Spoken, spokenOf } from './mention.ts';
 
-/** 'Half the stock', 'the remaining cream': the rest is what earlier words left. */
-const HALF = /^(?:the )?(?:other )?half\b/i;
+/** 'Half the stock', 'the remaining cream': the rest is what earlier words left. Half-and-half is a cream. */
+const HALF = /^(?:the )?(?:other )?half\b(?![- ]and[- ]half)/i;
 const REST = /\b(?:rest|remaining|remainder)\b/i;
 
 export function withMentions(steps: readonly Step[], lines: readonly Line[], shelf: Shelf): Step[] {

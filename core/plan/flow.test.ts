@@ -100,3 +100,13 @@ describe('a step waits', () => {
     ).toEqual(['1<', '2<1', '3<2']);
   });
 });
+
+test('half-and-half is a cream, and no half of one', () => {
+  const { recipe } = readRecipe(
+    'Bisque\nServes 4\n\nIngredients\n500 g tomatoes\n120 ml half-and-half\n\nMethod\n1. Simmer the tomatoes for 15 minutes.\n2. Blend, then stir in the half-and-half.',
+    { measures: 'metric' },
+    SHELF,
+  );
+  const steps = withMentions(recipe.steps, recipe.lines, SHELF);
+  expect(steps.flatMap(({ mentions = [] }) => mentions.map(({ share }) => share))).not.toContain(0.5);
+});

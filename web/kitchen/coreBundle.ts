@@ -22,6 +22,7 @@ export { besideWords, sayBeside } from '../../core/group/sayBeside.ts';
 export { seatPlate } from '../../core/group/seatPlate.ts';
 export { editsOf } from '../../core/method/edits.ts';
 export { rankNotes } from '../../core/notes/rank.ts';
+export { containersOf } from '../../core/plan/containers.ts';
 export { coolingOf } from '../../core/plan/cooling.ts';
 export { linesIn } from '../../core/plan/flow.ts';
 export { gateBefore } from '../../core/plan/gates.ts';

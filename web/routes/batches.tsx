@@ -3,6 +3,7 @@ import type { BatchSummary, Portions } from '../../contract/types.ts';
 import type { DaySetter } from '../../core/batch/stock.ts';
 import { ALLERGEN_LABELS } from '../../core/vocabulary/allergens.ts';
 import { useBatches, usePortions, useTakePortions } from '../api/cook.ts';
+import { ThawPlan } from '../features/cook/ThawPlan.tsx';
 import { dayWords as day } from '../kitchen/dayWords.ts';
 import { figure } from '../kitchen/format.ts';
 import { Button } from '../ui/button.tsx';
@@ -138,6 +139,7 @@ export function BatchesScreen() {
           />
         )}
       </section>
+      {stock.length > 0 && <ThawPlan stock={stock} />}
       <section aria-label="Cooked" className="overflow-x-auto rounded-xl border border-line bg-card p-3">
         <h2 className="text-lg">Cooked</h2>
         {(batches.data ?? []).length === 0 ? (

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { figure } from '../../kitchen/format.ts';
 import { useKitchen } from '../../kitchen/kitchen.ts';
 import { Button } from '../../ui/button.tsx';
+import { Disclosure } from '../../ui/disclosure.tsx';
 import { Field, Input } from '../../ui/field.tsx';
 import { ScreenTitle } from '../../ui/screen.tsx';
 import { Notice } from '../../ui/state.tsx';
@@ -17,6 +18,7 @@ import { TimerBar } from './TimerBar.tsx';
 import type { BatchLive } from './useBatchLive.ts';
 import { useWake } from './useClock.ts';
 import { useStoveOffline } from './useStoveOffline.ts';
+import { WeighOut } from './WeighOut.tsx';
 
 /** At the stove: one step at a time, with what is in the pot so far. */
 export function CookView({ live }: { live: BatchLive }) {
@@ -79,6 +81,9 @@ export function CookView({ live }: { live: BatchLive }) {
           <ChevronRight size={22} aria-hidden />
         </Button>
       </nav>
+      <Disclosure summary="Weigh-out, by container and moment" lazy className="rounded-xl border border-line bg-card p-3">
+        <WeighOut recipe={live.batch.recipe} core={core} keptAs={`kind-ladle.weighed.${live.batch.id}`} />
+      </Disclosure>
       <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_24rem]">
         {at < steps.length ? (
           <StepCard key={steps[at]?.id} at={at} live={live} now={now} core={core} onDone={() => go(at + 1)} />

@@ -18,6 +18,7 @@ import { kitchenOf } from './houseKitchen.ts';
 import { LessonPanel, useLesson } from './LessonPanel.tsx';
 import { PlanTable } from './PlanTable.tsx';
 import { ReadyCut } from './ReadyCut.tsx';
+import { ReadyMade } from './ReadyMade.tsx';
 
 /** Today or tomorrow at half past twelve, as the box for an hour writes it. */
 export function nextLunch(now: Date): string {
@@ -94,6 +95,7 @@ export function PlanView({ chosen }: { chosen: Chosen }) {
           all comes ready cut
         </Tick>
         {!isCut && <ReadyCut recipe={recipe} share={bowls / (recipe.servings || bowls)} ready={ready} onReady={setReady} />}
+        {settings.data && <ReadyMade soupId={soup.id} recipe={recipe} regime={regime} settings={settings.data} />}
         {kitchen && (
           <p className="pb-1 text-sm text-kale-soft">
             {kitchen.cooks} {kitchen.cooks === 1 ? 'cook' : 'cooks'}, {kitchen.rings} {kitchen.rings === 1 ? 'ring' : 'rings'}, {kitchen.ovens}{' '}

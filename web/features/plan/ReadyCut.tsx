@@ -33,7 +33,7 @@ export function ReadyCut({ recipe, share, ready, onReady }: Props) {
       </ul>
       <p className="text-sm text-kale-soft">
         Cut today or bought fresh cut it is the same food; of what was cut in advance some vitamin C is gone. Frozen or from a can it is another food:
-        swap it on the bench, which tells its sodium and its price.
+        see beside.
       </p>
     </Disclosure>
   );
