@@ -166,7 +166,10 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
   '/api/batches/learnt': {
     get: {
       summary: 'What the batches teach of the pots here: offered, never used by itself',
-      reply: object({ evaporation: { anyOf: [object({ batches: number, factor: number }), { type: 'null' }] } }),
+      reply: object({
+        evaporation: { anyOf: [object({ batches: number, factor: number }), { type: 'null' }] },
+        softening: list(object({ foodId: string, batches: number, factor: number })),
+      }),
     },
   },
   '/api/batches/{id}': { get: { summary: 'A batch, and the soup that really came of it', reply: BATCH } },

@@ -102,12 +102,17 @@ function itemOf(line: Line, share: number, { servings = 1 }: Recipe, shelf: Shel
     lineId: line.id,
     name: food?.name ?? line.text,
     grams,
-    measure: grams !== null && food ? kitchenMeasure(food, grams) : '',
+    measure: grams !== null && food ? countable(kitchenMeasure(food, grams)) : '',
     ...(line.prep ? { prep: line.prep } : {}),
     ...(share < 0.99 ? { share } : {}),
     kind: kindOf(food, grams),
   };
 }
+
+/** Nobody counts ninety spears: a number of pieces is told as long as it can be counted out. */
+const countable = (measure: string): string =>
+  /^\d+/.test(measure) && Number.parseInt(measure, 10) > MOST_COUNTED && !/[a-z]{3}/i.test(measure) ? '' : measure;
+const MOST_COUNTED = 24;
 
 /** Of one moment: solids in one bowl, small dry things in one dish, every liquid and every raw thing by itself. */
 function groupsOf(items: readonly (WeighedItem & { kind: ContainerKind })[]): { kind: ContainerKind; items: WeighedItem[] }[] {

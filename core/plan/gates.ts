@@ -7,6 +7,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { isOf } from '../vocabulary/category.ts';
 import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
 import { linesIn } from './flow.ts';
+import { slowPotOf } from './softening.ts';
 
 export interface Gate {
   /** What is about to happen: 'into the blender'. */
@@ -38,14 +39,15 @@ export function gateBefore(recipe: Recipe, stepAt: number, shelf: Shelf): Gate |
     .some(({ method }) => method !== undefined && method !== 'none' && method !== 'soak' && method !== 'blend');
   if (step.method === 'blend') {
     const out = lines.filter(({ id, eaten }) => eaten === 'removed' && (before.has(id) || !here.has(id)));
-    const slowest = lines
+    const [slow] = (slowPotOf(recipe, shelf)?.pieces ?? []).filter(({ lineId }) => before.has(lineId));
+    const heaviest = lines
       .filter(({ id, foodId, grams }) => before.has(id) && grams && isOf(shelf.food(foodId ?? '')?.category ?? 'water', 'vegetable'))
       .sort((a, b) => (b.grams?.best ?? 0) - (a.grams?.best ?? 0))[0];
     return {
       before: 'into the blender',
       checks: [
         ...out.map((line) => `${counted(line, shelf)} went in: as many are out`),
-        ...(slowest && isHot ? [`the largest piece of ${nameOf(slowest, shelf)} is soft right through`] : []),
+        ...((slow ?? heaviest) && isHot ? [`the largest piece of ${slow ? slow.name : nameOf(heaviest as Line, shelf)} is soft right through`] : []),
         ...(isHot ? ['it is off the heat; a jar is half full at most, its vent open under a cloth'] : []),
       ],
     };

@@ -13,6 +13,7 @@ import { scale } from './scale.ts';
 import { headsOf } from './schedule/problem.ts';
 import { fromTheEnd, solve } from './schedule/solve.ts';
 import { type Container, minutesTo } from './slab.ts';
+import { slowestWords, slowPotOf } from './softening.ts';
 import { type Batches, type Kitchen, RESOURCES, type Resource, type Task, tasksOf } from './tasks.ts';
 
 export interface PlanRequest {
@@ -112,6 +113,9 @@ function prepare({ recipe, servings }: { recipe: Recipe; servings: number }, kit
       stepIds: assumed.flatMap(({ stepId }) => stepId ?? []),
       message: `No time is said for ${assumed.map(({ label, minutes }) => `'${short(label)}' (${minutes} min assumed)`).join(', ')}: usual times stand in, write your own.`,
     });
+  const slow = slowPotOf(named, shelf);
+  const slowest = slow && slowestWords(slow);
+  if (slowest) notes.push({ ...of, code: 'plan.slowest', message: slowest, stepIds: [slow.stepId] });
   const brim = (Math.PI / 4) * kitchen.potDiameterCm ** 2 * (recipe.pot?.depthCm ?? kitchen.potDiameterCm * DEPTH_OF_WIDTH);
   if (potMl > brim * STIR_LINE)
     notes.push({

@@ -51,7 +51,7 @@ export const batchRoutes = ({ batches, shelf, streams }: Context): Router => {
     .all('/batches', notAllowed('GET', 'POST'))
     .get(
       '/batches/learnt',
-      route(async () => ({ evaporation: await batches.learnt() })),
+      route(() => batches.learnt()),
     )
     .all('/batches/learnt', notAllowed('GET'))
     .get(

@@ -7,7 +7,7 @@ import type { BatchBody, BatchSummary, NewBatch, Portions, Settings } from '../.
 import { analyse } from '../../core/analysis/analysis.ts';
 import { actualRecipe, entryFaults } from '../../core/batch/actual.ts';
 import { type Entry, ofKind, standing } from '../../core/batch/entry.ts';
-import { type Learnt, learntEvaporation } from '../../core/batch/learnt.ts';
+import { type Learnt, type LearntSoftening, learntEvaporation, learntSoftening } from '../../core/batch/learnt.ts';
 import { gramsOfLots, oldestDay } from '../../core/batch/made.ts';
 import { daysInText, keepsUntil } from '../../core/batch/stock.ts';
 import type { PriceList } from '../../core/bowl/cost.ts';
@@ -31,7 +31,7 @@ export interface Batches {
   /** Entries from the `after`-th on. */
   entriesAfter(id: string, after: number): Promise<{ entries: Entry[]; revision: number }>;
   /** What the batches teach; null while no pot was weighed. */
-  learnt(): Promise<Learnt | null>;
+  learnt(): Promise<{ evaporation: Learnt | null; softening: LearntSoftening[] }>;
   portions(): Promise<Portions[]>;
   /** Takes portions out; the same id again takes none. */
   take(entryId: string, take: { id: string; count: number }): Promise<Portions[]>;
@@ -245,12 +245,15 @@ export function makeBatches(db: Knex, { kitchen, shelf, prices, clock, zone }: P
     },
 
     async learnt() {
-      const ids = await read.withKind('yield');
-      const cooked = await Promise.all(ids.slice(-MOST_LEARNT).map(async (id) => ({ batch: await read.one(id), entries: await read.entries(id) })));
-      return learntEvaporation(
-        cooked.flatMap(({ batch, entries }) => (batch ? [{ recipe: batch.recipe, entries }] : [])),
-        shelf.now(),
-      );
+      const [weighed, ticked] = await Promise.all([read.withKind('yield'), read.withKind('step')]);
+      const cookedOf = async (ids: readonly string[]) =>
+        (await Promise.all(ids.slice(-MOST_LEARNT).map(async (id) => ({ batch: await read.one(id), entries: await read.entries(id) })))).flatMap(
+          ({ batch, entries }) => (batch ? [{ recipe: batch.recipe, entries }] : []),
+        );
+      return {
+        evaporation: learntEvaporation(await cookedOf(weighed), shelf.now()),
+        softening: learntSoftening(await cookedOf(ticked), shelf.now()),
+      };
     },
 
     portions: stock,

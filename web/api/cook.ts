@@ -1,7 +1,7 @@
 /** Plans, batches and portions over HTTP. */
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { BatchBody, BatchSummary, NewBatch, Portions } from '../../contract/types.ts';
-import type { Learnt } from '../../core/batch/learnt.ts';
+import type { Learnt, LearntSoftening } from '../../core/batch/learnt.ts';
 import type { Class } from '../../core/plan/lesson.ts';
 import type { PlanReply } from '../../core/plan/plan.ts';
 import type { Kitchen } from '../../core/plan/tasks.ts';
@@ -36,12 +36,11 @@ export const useBatches = () =>
     queryFn: ({ signal }) => ask<{ batches: BatchSummary[] }>('GET', '/api/batches', undefined, signal).then(({ batches }) => batches),
   });
 
-/** How this kitchen's pots boil away against the estimate, by the batches whose pot was weighed. */
+/** How this kitchen's pots boil away and what softens in them, against the estimate, by its own batches. */
 export const useLearnt = () =>
   useQuery({
     queryKey: ['learnt'],
-    queryFn: ({ signal }) =>
-      ask<{ evaporation: Learnt | null }>('GET', '/api/batches/learnt', undefined, signal).then(({ evaporation }) => evaporation),
+    queryFn: ({ signal }) => ask<{ evaporation: Learnt | null; softening: LearntSoftening[] }>('GET', '/api/batches/learnt', undefined, signal),
   });
 
 export const usePortions = () =>

@@ -28,6 +28,7 @@ export { linesIn } from '../../core/plan/flow.ts';
 export { gateBefore } from '../../core/plan/gates.ts';
 export { holdWords, waitingAt } from '../../core/plan/holds.ts';
 export { scale } from '../../core/plan/scale.ts';
+export { slowestWords, slowPotOf } from '../../core/plan/softening.ts';
 export { boardMinutes } from '../../core/plan/tasks.ts';
 export { tomorrowOf } from '../../core/plan/tomorrow.ts';
 export { shareWords } from '../../core/quantity/share.ts';

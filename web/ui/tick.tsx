@@ -5,11 +5,13 @@ interface TickProps {
   /** A promise is waited for: the box shows what was asked at once, and goes back when the promise fails. */
   onChange: (checked: boolean) => unknown;
   disabled?: boolean;
+  /** For a finger at the stove. */
+  large?: boolean;
   children: ReactNode;
 }
 
 /** A box and its words. It answers at once, whatever has to be asked elsewhere. */
-export function Tick({ checked, onChange, disabled, children }: TickProps) {
+export function Tick({ checked, onChange, disabled, large = false, children }: TickProps) {
   const [asked, setAsked] = useState<boolean | null>(null);
   const change = async (next: boolean) => {
     const done = onChange(next);
@@ -20,10 +22,10 @@ export function Tick({ checked, onChange, disabled, children }: TickProps) {
     setAsked((now) => (now === next ? null : now));
   };
   return (
-    <label className="flex min-h-7 items-center gap-2">
+    <label className={`flex items-center gap-2 ${large ? 'min-h-11 w-full' : 'min-h-7'}`}>
       <input
         type="checkbox"
-        className="size-4"
+        className={`shrink-0 ${large ? 'size-6' : 'size-4'}`}
         checked={asked ?? checked}
         disabled={disabled}
         onChange={(event) => {

@@ -47,7 +47,7 @@ function BowlsForm({ view, onDone }: { view: BenchView; onDone: () => void }) {
   const [scaled, setScaled] = useState(false);
   const [thin, setThin] = useState(0);
   const [thinWith, setThinWith] = useState('water');
-  const { data: learnt } = useLearnt();
+  const learnt = useLearnt().data?.evaporation;
   const liquids = [
     'water',
     ...new Set(recipe.lines.flatMap(({ foodId }) => (foodId && LIQUID.test(core.shelf.food(foodId)?.category ?? '') ? [foodId] : []))),

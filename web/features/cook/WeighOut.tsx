@@ -39,59 +39,56 @@ interface Props {
 export function WeighOut({ recipe, core, keptAs }: Props) {
   const containers = core.containersOf(recipe, core.shelf);
   const [ticked, tick] = useKeptTicks(keptAs ?? null);
+  const slow = core.slowPotOf(recipe, core.shelf);
+  const slowest = slow && core.slowestWords(slow);
   const moments = [...new Set(containers.map(({ stepId }) => stepId))];
   const stepAt = (id: string) => recipe.steps.findIndex((step) => step.id === id);
   return (
-    <ol className="flex flex-col gap-2" aria-label="Weighed out">
-      {moments.map((stepId) => (
-        <li key={stepId ?? 'untold'} className="break-inside-avoid">
-          <p className="text-sm text-kale-soft">
-            {stepId === null ? 'No step tells when' : `Step ${stepAt(stepId) + 1}: ${short(recipe.steps[stepAt(stepId)]?.text ?? '')}`}
-          </p>
-          <ul className="flex flex-col">
-            {containers
-              .filter((one) => one.stepId === stepId)
-              .map((one) => (
-                <li key={one.number} className="border-t border-line/60 py-0.5">
-                  {keptAs === undefined ? (
-                    <span>
-                      <span aria-hidden>☐ </span>
-                      <Contents container={one} core={core} />
-                    </span>
-                  ) : (
-                    <Tick checked={ticked.has(one.number)} onChange={(on) => tick(one.number, on)}>
-                      <Contents container={one} core={core} />
-                    </Tick>
-                  )}
-                </li>
-              ))}
-          </ul>
-        </li>
-      ))}
-    </ol>
+    <>
+      {slowest && <p className="mb-2">{slowest}</p>}
+      <ol className="flex flex-col gap-2" aria-label="Weighed out">
+        {moments.map((stepId) => (
+          <li key={stepId ?? 'untold'} className="break-inside-avoid">
+            <p className="text-sm text-kale-soft">
+              {stepId === null ? 'No step tells when' : `Step ${stepAt(stepId) + 1}: ${short(recipe.steps[stepAt(stepId)]?.text ?? '')}`}
+            </p>
+            <ul className="flex flex-col">
+              {containers
+                .filter((one) => one.stepId === stepId)
+                .map((one) => (
+                  <li key={one.number} className="flex items-center border-t border-line/60 py-0.5">
+                    {keptAs === undefined ? (
+                      <span>
+                        <span aria-hidden>☐ </span>
+                        <Contents container={one} core={core} />
+                      </span>
+                    ) : (
+                      <Tick large checked={ticked.has(one.number)} onChange={(on) => tick(one.number, on)}>
+                        <Contents container={one} core={core} />
+                      </Tick>
+                    )}
+                  </li>
+                ))}
+            </ul>
+          </li>
+        ))}
+      </ol>
+    </>
   );
 }
 
 function Contents({ container: { number, kind, items }, core }: { container: Container; core: Kitchen }) {
+  const words = items.map(({ name, grams, measure, prep, share }) => {
+    const part = share === undefined ? '' : `, ${core.shareWords(share) ?? `${Math.round(share * 100)} %`} of it`;
+    return `${grams === null ? 'to taste' : core.formatGrams(grams)} ${name}${measure ? ` (${measure})` : ''}${part}${prep ? `, ${prep}` : ''}`;
+  });
   return (
-    <>
+    <span>
       <strong>
-        {WORDS[kind]} {number}
-      </strong>
-      {': '}
-      {items
-        .map(({ name, grams, measure, prep, share }) =>
-          [
-            grams === null ? 'to taste' : core.formatGrams(grams),
-            `${name}${share === undefined ? '' : ` (${core.shareWords(share) ?? `${Math.round(share * 100)} %`} of it)`}`,
-            [measure && `${measure}`, prep].filter(Boolean).join(', '),
-          ]
-            .filter(Boolean)
-            .join(' ')
-            .trim(),
-        )
-        .join('; ')}
-    </>
+        {WORDS[kind]} {number}:
+      </strong>{' '}
+      {words.join('; ')}
+    </span>
   );
 }
 

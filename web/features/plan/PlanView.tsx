@@ -15,6 +15,7 @@ import { useAddress, useListParam } from '../../ui/useAddress.ts';
 import { Others, otherKey, otherOf } from '../compare/Others.tsx';
 import { type Chosen, DRAFT } from '../sheet/useChosenVersion.ts';
 import { kitchenOf } from './houseKitchen.ts';
+import { LearntHere } from './LearntHere.tsx';
 import { LessonPanel, useLesson } from './LessonPanel.tsx';
 import { PlanTable } from './PlanTable.tsx';
 import { ReadyCut } from './ReadyCut.tsx';
@@ -182,6 +183,7 @@ export function PlanView({ chosen }: { chosen: Chosen }) {
                     {message}
                   </li>
                 ))}
+                <LearntHere recipe={recipe} />
                 {plan.data.cooling && <li>{plan.data.cooling.message}</li>}
               </ul>
             </section>
