@@ -38,6 +38,8 @@ export interface Settings {
   rings?: number;
   ovens?: number;
   bowlMl: number;
+  /** Ladles of the house, ml. */
+  ladlesMl?: number[];
   /** Days that a soup is kept in the cold here, the day of making the first; none of its own where it is not said. */
   keptDays?: number | null;
   /** ISO 4217; prices in another are kept and not reckoned with. */

@@ -76,11 +76,6 @@ try {
   await page.goto(page.url().replace(/\/compare.*/, '/sheet'));
   await page.getByRole('article').waitFor();
   await shoot('sheet');
-  await page.getByRole('link', { name: 'other forms' }).click();
-  await page.getByRole('checkbox', { name: 'Serving sheet' }).uncheck();
-  await page.getByRole('checkbox', { name: 'Bowl cards' }).check();
-  await page.getByRole('article', { name: /Bowl cards/ }).waitFor();
-  await shoot('bowl-cards');
   await page.goto(`${url}/read`);
   await page.getByLabel('Recipe text').fill(TEXT);
   await page.getByRole('region', { name: 'Doubts' }).waitFor();
@@ -157,6 +152,9 @@ try {
   await page.getByRole('region', { name: 'This combination' }).getByRole('listitem').first().waitFor();
   await page.evaluate(() => window.scrollTo(0, 0));
   await shoot('spread');
+  await page.goto(`${url}/soups/${soups[0].id}/schools`);
+  await page.getByRole('region', { name: 'Cream' }).waitFor();
+  await shoot('schools');
   await page.goto(`${url}/practice?kind=swap&level=2&seed=11`);
   await page.getByRole('radio').first().check();
   await page.getByRole('button', { name: 'Mark it' }).click();

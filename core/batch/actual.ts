@@ -1,7 +1,8 @@
 /** The soup as it was really cooked: the recipe of the batch with what was weighed, added, put in instead and left out. */
+import { analyse } from '../analysis/analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { type Grams, type Line, type Recipe, settleGroups } from '../vocabulary/recipe.ts';
-import { type Entry, standing } from './entry.ts';
+import { type Entry, ofKind, standing } from './entry.ts';
 
 /** What a scale in the kitchen is out by. */
 const SCALE = 0.01;
@@ -31,7 +32,17 @@ export function actualRecipe(recipe: Recipe, entries: readonly Entry[], shelf: S
     } else if (entry.kind === 'yield') measuredYieldGrams = entry.grams;
   }
   const { asWritten: _, measuredYieldGrams: __, ...rest } = recipe;
-  return settleGroups({ ...rest, lines, steps, ...(measuredYieldGrams === undefined ? {} : { measuredYieldGrams }) });
+  const cooked = settleGroups({ ...rest, lines, steps, ...(measuredYieldGrams === undefined ? {} : { measuredYieldGrams }) });
+  const poured = ofKind(noted, 'poured').at(-1);
+  return poured ? asPoured(cooked, poured, shelf) : cooked;
+}
+
+/** A bowl is what was really poured: the pot without what was left, by the bowls; what is left are so many bowls more. */
+function asPoured(recipe: Recipe, { bowls, leftGrams }: Pick<Extract<Entry, { kind: 'poured' }>, 'bowls' | 'leftGrams'>, shelf: Shelf): Recipe {
+  const pot = recipe.measuredYieldGrams ?? analyse(recipe, {}, shelf).potGrams;
+  if (leftGrams >= pot) return recipe;
+  const { servingGrams: _, ...rest } = recipe;
+  return { ...rest, servings: (bowls * pot) / (pot - leftGrams) };
 }
 
 /** It stands where the old one stood; how it is cut, and what was eaten of the old one, goes with that. */

@@ -137,3 +137,16 @@ describe('the last day of use, the day of making counted as the first', () => {
     expect(lastDayOf('2027-03-06', 'chilled', 'us', { house: 2 })).toBe('2027-03-07');
   });
 });
+
+test('bowls that were really poured decide what a bowl was; what is left in the pot is in none of them', () => {
+  const recipe = { ...RECIPE, measuredYieldGrams: 2000 };
+  const before = bowlOf(recipe);
+  const entries: Entry[] = [{ id: 'p', at: '2027-03-08T12:40:00Z', kind: 'poured', bowls: 6, leftGrams: 500 }];
+  const after = bowlOf(actualRecipe(recipe, entries, SHELF));
+  // 1500 g in six bowls, with two grams of chives on each.
+  expect(after.servingGrams).toBeCloseTo(250 + 2, 3);
+  expect(before.servingGrams).toBeCloseTo(2000 / before.servings + 2, 3);
+  expect(after.perServing.sodiumMg.value / 250).toBeCloseTo(before.perServing.sodiumMg.value / (before.servingGrams - 2), 2);
+  const slip: Entry[] = [{ id: 'p', at: '2027-03-08T12:40:00Z', kind: 'poured', bowls: 6, leftGrams: 5000 }];
+  expect(bowlOf(actualRecipe(recipe, slip, SHELF)).servingGrams).toBeCloseTo(before.servingGrams, 6);
+});

@@ -28,6 +28,8 @@ export type Entry = Noted &
     | { kind: 'flow'; mlLeft: number; celsius?: number | undefined; text?: string | undefined }
     /** The pot weighed, without the pot itself and without toppings. */
     | { kind: 'yield'; grams: number }
+    /** Bowls that were really poured, and what was left in the pot then, g. */
+    | { kind: 'poured'; bowls: number; leftGrams: number }
     | { kind: 'cooling'; celsius: number; container?: Container | undefined }
     | { kind: 'portioned'; count: number; grams: number; keep: Keep }
     | { kind: 'note'; text: string }

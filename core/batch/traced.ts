@@ -14,7 +14,7 @@ export interface Traced {
 }
 
 /** Entries that only tell change nothing and are left out. */
-const CHANGES = new Set<Entry['kind']>(['weighed', 'added', 'instead', 'left', 'yield']);
+const CHANGES = new Set<Entry['kind']>(['weighed', 'added', 'instead', 'left', 'yield', 'poured']);
 
 export function traced(recipe: Recipe, entries: readonly Entry[], nutrients: readonly Nutrient[], options: AnalyseOptions, shelf: Shelf): Traced[] {
   const noted = standing(entries);

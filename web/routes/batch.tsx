@@ -1,5 +1,6 @@
 import { Suspense, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { ladled, ladleWords } from '../../core/plan/ladles.ts';
 import type { Tomorrow } from '../../core/plan/tomorrow.ts';
 import { REGIMES } from '../../core/regime/regime.ts';
 import { useKeepVersion, useSettings } from '../api/queries.ts';
@@ -81,6 +82,7 @@ function BatchView({ live }: { live: BatchLive }) {
         </div>
         <div className="flex flex-col gap-3">
           <Weigh live={live} expected={now.analysis.potGrams} />
+          <Pour live={live} bowlMl={now.analysis.servingMl} ladlesMl={settings.data?.ladlesMl ?? NO_LADLES} />
           <PutBy live={live} bowlGrams={now.analysis.servingGrams} tomorrow={core.tomorrowOf(help, now.analysis.servingMl)} />
           <Tests live={live} />
           <Entries live={live} core={core} />
@@ -113,6 +115,52 @@ function Weigh({ live, expected }: { live: BatchLive; expected: number }) {
       <p className="basis-full text-sm text-kale-soft">
         Reckoned: {figure(expected)} g. What it weighs decides what a bowl and what 100 g hold; toppings are not in it.
       </p>
+    </form>
+  );
+}
+
+const NO_LADLES: readonly number[] = [];
+
+/** Bowls really poured and what was left: they decide what a bowl was. */
+function Pour({ live, bowlMl, ladlesMl }: { live: BatchLive; bowlMl: number; ladlesMl: readonly number[] }) {
+  const [bowls, setBowls] = useState<Typed>(null);
+  const [left, setLeft] = useState<Typed>(0);
+  const ladles = ladled(bowlMl, ladlesMl);
+  return (
+    <form
+      aria-label="Bowls poured"
+      className="flex flex-wrap items-end gap-3 rounded-xl border border-line bg-card p-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (typeof bowls !== 'number' || typeof left !== 'number') return;
+        live.write({ kind: 'poured', bowls, leftGrams: left });
+        setBowls(null);
+      }}
+    >
+      <h2 className="basis-full text-lg">Bowls poured</h2>
+      <p className="basis-full text-sm">
+        A bowl of {figure(bowlMl)} ml{' '}
+        {ladles ? (
+          `is ${ladleWords(ladles)}.`
+        ) : (
+          <>
+            : name your ladles in the{' '}
+            <Link className="underline" to="/settings">
+              settings
+            </Link>{' '}
+            to have it counted in them; stir to the bottom before each.
+          </>
+        )}
+      </p>
+      <Field label="Bowls">
+        <NumberInput className="min-h-11 w-24" value={bowls} min={0.1} max={10_000} onValue={setBowls} />
+      </Field>
+      <Field label="Left in the pot, g">
+        <NumberInput className="min-h-11 w-28" value={left} min={0} max={1_000_000} onValue={setLeft} />
+      </Field>
+      <Button type="submit" className="min-h-11" disabled={typeof bowls !== 'number' || typeof left !== 'number'}>
+        Close the batch with it
+      </Button>
     </form>
   );
 }

@@ -1,3 +1,4 @@
+import { X } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import type { Settings } from '../../contract/types.ts';
 import { MARKET_ROWS, MARKETS, type Market, marketOf } from '../../core/food/market.ts';
@@ -11,7 +12,7 @@ import { useDropPin, useKitchenSoon, usePins } from '../kitchen/kitchen.ts';
 import { LETTER_KEYS, type LetterKeys, useLetterKeys } from '../kitchen/letterKeys.ts';
 import { Button } from '../ui/button.tsx';
 import { Field, Select } from '../ui/field.tsx';
-import { NumberInput } from '../ui/numberInput.tsx';
+import { NumberInput, type Typed } from '../ui/numberInput.tsx';
 import { ScreenTitle } from '../ui/screen.tsx';
 import { Notice, Waiting } from '../ui/state.tsx';
 import { Tick } from '../ui/tick.tsx';
@@ -116,6 +117,7 @@ export function SettingsScreen() {
             />
           </Field>
           <Figure label="Bowl, ml" value={now.bowlMl} min={50} max={2000} onSet={(bowlMl) => set({ bowlMl })} />
+          <Ladles sizes={now.ladlesMl ?? []} onSizes={(ladlesMl) => set({ ladlesMl })} />
           <p className="text-sm text-kale-soft">
             Pot and ring go with every recipe read from now on; they decide how much water steams away and whether it fits below the brim.
           </p>
@@ -308,6 +310,37 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
     </fieldset>
   );
 }
+
+/** The ladles that hang there, by what each holds. */
+function Ladles({ sizes, onSizes }: { sizes: readonly number[]; onSizes: (sizes: number[]) => void }) {
+  const [size, setSize] = useState<Typed>(null);
+  return (
+    <div className="flex flex-col gap-1">
+      <span className="flex items-end gap-2">
+        <Field label="Ladles, ml each">
+          <NumberInput className="w-28" value={size} min={10} max={2000} onValue={setSize} />
+        </Field>
+        <Button
+          disabled={typeof size !== 'number' || sizes.length >= MOST_LADLES}
+          onClick={() => {
+            if (typeof size === 'number') onSizes([...new Set([...sizes, size])].sort((a, b) => b - a));
+            setSize(null);
+          }}
+        >
+          Add the ladle
+        </Button>
+      </span>
+      <span className="flex flex-wrap gap-1">
+        {sizes.map((one) => (
+          <Button key={one} kind="chip" aria-label={`No ladle of ${one} ml`} onClick={() => onSizes(sizes.filter((other) => other !== one))}>
+            {one} ml <X size={12} aria-hidden />
+          </Button>
+        ))}
+      </span>
+    </div>
+  );
+}
+const MOST_LADLES = 6;
 
 /** A number there has to be: an empty box goes back to what it held. */
 function Figure({ label, value, min, max, onSet }: { label: string; value: number; min: number; max: number; onSet: (value: number) => void }) {

@@ -35,6 +35,8 @@ export function entryWords(entry: Entry, { batch }: Pick<BatchLive, 'batch'>, co
       return `flow test: ${figure(entry.mlLeft)} ml left after ten seconds${entry.celsius === undefined ? '' : ` at ${figure(entry.celsius)} °C`}`;
     case 'yield':
       return `the pot weighed: ${figure(entry.grams)} g`;
+    case 'poured':
+      return `${figure(entry.bowls)} bowls poured, ${figure(entry.leftGrams)} g left in the pot`;
     case 'cooling':
       return `cooling: ${figure(entry.celsius)} °C`;
     case 'portioned':
