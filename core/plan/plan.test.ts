@@ -190,3 +190,29 @@ test('a jar of two litres takes 3.2 litres in four fillings of 800 ml', () => {
   expect(batchesIn(2000, 3200)).toEqual({ count: 4, mlEach: 800 });
   expect(batchesIn(2000, 3000)).toEqual({ count: 3, mlEach: 1000 });
 });
+
+describe('dry kidney-type beans', () => {
+  const planned = (soak: string) => {
+    const { recipe } = readRecipe(
+      `Bean soup\nServes 6\n\nIngredients\n250 g dried kidney beans\n1.5 litres water\n100 g onions\n\nMethod\n${soak}1. Add the beans, the onions and the water and simmer for 60 minutes.\n2. Blend.`,
+      { measures: 'metric' },
+      SHELF,
+    );
+    const plan = planOf(
+      {
+        soups: [{ recipe, servings: 6 }],
+        kitchen: { cooks: 1, rings: 4, ovens: 1, blenderJarMl: 0, potDiameterCm: 24 },
+        serveAt: '2027-03-08T12:00:00Z',
+      },
+      SHELF,
+    );
+    if ('path' in plan) throw new Error(plan.message);
+    return plan.tasks.filter(({ label }) => /^Soak/i.test(label));
+  };
+  test('are soaked the day before where no step says it (FDA Bad Bug Book: 5 hours or more), and not twice where one does', () => {
+    expect(planned('').map(({ start, end, label }) => [end - start, label])).toEqual([
+      [300, expect.stringMatching(/^Soak the kidney beans in the fridge, 5 hours/)],
+    ]);
+    expect(planned('0. Soak the beans overnight and drain them.\n')).toHaveLength(1);
+  });
+});

@@ -1,6 +1,7 @@
 /** A method as tasks of a kitchen: what each step takes, and what no recipe says: heat the oven, come to the boil, cool before the jar. */
 import { mlPer100g } from '../bowl/pot.ts';
 import type { Shelf } from '../food/shelf.ts';
+import { calledInSteps } from '../method/entry.ts';
 import { minutesIn } from '../reading/clauses.ts';
 import { countedLines, type Line, type Method, type Recipe, type Step } from '../vocabulary/recipe.ts';
 import {
@@ -12,6 +13,7 @@ import {
   LEAST_BOARD_MIN,
   PREHEAT_MIN,
   RING_EFFICIENCY,
+  SOAK_MIN,
   SOUP_HEAT,
   USUAL,
   USUAL_RING_KW,
@@ -95,6 +97,7 @@ export function tasksOf(recipe: Recipe, kitchen: Kitchen, potMl: number, shelf: 
   let batches: Batches | null = null;
   const isWarm: boolean[] = [];
   const cut = new Set<string>();
+  const soaked = new Set<string>();
   const ready = new Set(Array.isArray(kitchen.readyCut) ? (kitchen.readyCut as readonly string[]) : []);
   steps.forEach((step, at) => {
     const method = step.method ?? 'none';
@@ -119,6 +122,8 @@ export function tasksOf(recipe: Recipe, kitchen: Kitchen, potMl: number, shelf: 
       place[at] = oven;
       return;
     }
+    const soak = soakWork(step, steps, byId, soaked, shelf);
+    if (soak) after.push(put(soak, `soak-${step.id}`));
     const board = kitchen.readyCut === true || isBoard(step) ? null : boardWork(step, byId, cut, shelf, ready);
     if (board) after.push(put(board, `cut-${step.id}`));
     const own: Omit<Task, 'id'> = { stepId: step.id, label: step.text, minutes, handsOn: isHandsOn(step), resources: [], after, assumed };
@@ -157,6 +162,28 @@ export function tasksOf(recipe: Recipe, kitchen: Kitchen, potMl: number, shelf: 
   });
   return { tasks, batches };
 }
+
+/** Dry kidney-type beans that no step soaks are soaked the day before: FDA Bad Bug Book, 5 hours or more, the water thrown away. Null where none is. */
+function soakWork(step: Step, steps: readonly Step[], byId: ReadonlyMap<string, Line>, soaked: Set<string>, shelf: Shelf): Omit<Task, 'id'> | null {
+  const names = linesIn(step).flatMap((id) => {
+    const food = shelf.food(byId.get(id)?.foodId ?? '');
+    if (!food?.flags.includes('rawKidneyBean') || soaked.has(id)) return [];
+    soaked.add(id);
+    const isSaid =
+      steps.some((one) => (one.method === 'soak' || SOAKS.test(one.text)) && linesIn(one).includes(id)) || SOAKS.test(byId.get(id)?.text ?? '');
+    return isSaid ? [] : [calledInSteps(food)];
+  });
+  if (names.length === 0) return null;
+  return {
+    label: `Soak the ${names.join(' and the ')} in the fridge, 5 hours or overnight; throw the water away`,
+    minutes: SOAK_MIN,
+    handsOn: false,
+    resources: [],
+    after: [],
+    assumed: true,
+  };
+}
+const SOAKS = /\bsoak/i;
 
 /** A step that is itself the work of the board. */
 const isBoard = (step: Step): boolean =>

@@ -31,6 +31,8 @@ export const WAITING: readonly { says: RegExp; minutes: number }[] = [
 
 /** An oven to 200 C and more. */
 export const PREHEAT_MIN = 12;
+/** Dry kidney-type beans in water, in the fridge (FDA Bad Bug Book: 5 hours or more). */
+export const SOAK_MIN = 300;
 /** Hot soup off the heat with the lid off, before it goes into a jar. */
 export const VENT_MIN = 10;
 /** A jar filled, blended and poured out. */
