@@ -25,23 +25,30 @@ const UNFORTIFIED: Wide = [0.05, 0, 1.4];
 
 /** Flour that no law makes one enrich. */
 const PLAIN_FLOUR = 'flour-wheat-unenriched';
+/** Sold at ten per cent fat where nobody says otherwise (from memory); in America without any as often as not. */
+const WHOLE_GREEK = { 'greek yogurt': 'yogurt-greek-whole', 'greek yoghurt': 'yogurt-greek-whole' };
 const flourIs = (foodId: string) => ({ flour: foodId, 'plain flour': foodId, 'white flour': foodId, 'wheat flour': foodId });
 
 export const MARKET_ROWS: Readonly<Record<Market, MarketRow>> = {
   us: { label: 'United States', means: {}, eggGrams: [50, 44, 56] },
   ca: { label: 'Canada', means: {}, eggGrams: [50, 44, 56] },
-  uk: { label: 'United Kingdom', means: flourIs('flour-wheat-uk'), eggGrams: [51, 46, 60], milkVitaminDUg: UNFORTIFIED },
+  uk: { label: 'United Kingdom', means: { ...flourIs('flour-wheat-uk'), ...WHOLE_GREEK }, eggGrams: [51, 46, 60], milkVitaminDUg: UNFORTIFIED },
   eu: {
     label: 'European Union',
-    means: { ...flourIs(PLAIN_FLOUR), butter: 'butter-unsalted', cream: 'cream-whipping-light' },
+    means: { ...flourIs(PLAIN_FLOUR), ...WHOLE_GREEK, butter: 'butter-unsalted', cream: 'cream-whipping-light' },
     eggGrams: [51, 46, 60],
     milkVitaminDUg: UNFORTIFIED,
   },
-  anz: { label: 'Australia and New Zealand', means: flourIs(PLAIN_FLOUR), eggGrams: [51, 44, 60], milkVitaminDUg: UNFORTIFIED },
+  anz: {
+    label: 'Australia and New Zealand',
+    means: { ...flourIs(PLAIN_FLOUR), ...WHOLE_GREEK },
+    eggGrams: [51, 44, 60],
+    milkVitaminDUg: UNFORTIFIED,
+  },
   in: {
     label: 'India',
     openTable: true,
-    means: { ...flourIs(PLAIN_FLOUR), cream: 'cream-light', 'fresh cream': 'cream-light' },
+    means: { ...flourIs(PLAIN_FLOUR), ...WHOLE_GREEK, cream: 'cream-light', 'fresh cream': 'cream-light' },
     eggGrams: [45, 38, 52],
     milkVitaminDUg: UNFORTIFIED,
   },

@@ -59,6 +59,8 @@ export function spokenOf(line: Line, shelf: Shelf): Spoken {
   };
 }
 
+/** One name in three words; as long as it was, so that every place in the text stays. */
+const HALF_AND_HALF = /\bhalf (?:and|&) half\b/gi;
 const WORD = /[\p{L}][\p{L}'’-]*/gu;
 const BEFORE =
   /(?:(?:(?:all|half|most|some|both|a little|a few|the rest|rest|remaining|remainder|other half)(?:\s+of)?\s+)?(?:the|a|an|some|your|its|their)?\s*(?:\d[\d./]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?)$/i;
@@ -69,7 +71,8 @@ const NOT_BEFORE =
   /^\s+(?:soup|cheese|beans?|squash|sauce|powder|oil|stock|broth|juice|flour|paste|paper|butter|milk|cream|drink|leaves|seeds?|zest|peel)\b/i;
 
 /** Every place of the text that speaks of the line, from left to right. `others` are lines that stay and share words with it. */
-export function mentionsOf(text: string, spoken: Spoken, others: readonly Spoken[]): Span[] {
+export function mentionsOf(written: string, spoken: Spoken, others: readonly Spoken[]): Span[] {
+  const text = written.replace(HALF_AND_HALF, (said) => (said.includes('&') ? 'half-n-half' : 'half-and-half'));
   const spans: Span[] = [];
   const words = [...text.matchAll(WORD)].map((found) => ({
     from: found.index,

@@ -4,7 +4,7 @@ import type { Line, Mention, Step } from '../vocabulary/recipe.ts';
 import { mentionsOf, type Spoken, spokenOf } from './mention.ts';
 
 /** 'Half the stock', 'the remaining cream': the rest is what earlier words left. Half-and-half is a cream. */
-const HALF = /^(?:the )?(?:other )?half\b(?![- ]and[- ]half)/i;
+const HALF = /^(?:the )?(?:other )?(?:half|1\/2|½)(?![\p{L}\d])(?![- ](?:and|&)[- ]half)/iu;
 const REST = /\b(?:rest|remaining|remainder)\b/i;
 
 export function withMentions(steps: readonly Step[], lines: readonly Line[], shelf: Shelf): Step[] {

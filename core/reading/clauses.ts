@@ -110,7 +110,10 @@ export function minutesIn(text: string): { min: number; max: number } | null {
   const found: { min: number; max: number }[] = [];
   const said = inDigits(text)
     .replace(/\b(?:a\s+)?quarter of an hour/gi, '15 minutes')
-    .replace(/\bthree[\s-]quarters of an hour|\b3\/4 hour/gi, '45 minutes');
+    .replace(/\bthree[\s-]quarters of an hour|\b3\/4 hour/gi, '45 minutes')
+    // 'Simmer 15\'' on a kitchen card, '1 h 30'; never 5'10" of anything.
+    .replace(/(?<![\d.,/])(\d{1,3})\s?['\u2032](?![\d'"\u2033\p{L}])/gu, '$1 minutes')
+    .replace(/\b(\d{1,2})\s?h\s?(\d{2})(?!\s*(?:min|m\b|\d|\u00b0))\b/g, '$1 h $2 minutes');
   for (const [, number, unit] of said.matchAll(MINUTES)) {
     const range = readRange((number as string).trim())?.range;
     if (!range) continue;

@@ -221,7 +221,10 @@ const ownOf = ({ text, foodId }: Line, shelf: Shelf): Words => {
 const NOWHERE: readonly number[] = [];
 const BREAD_SHAPES = ['crumb', 'crouton', 'toast', 'crust'];
 
-const wordsOf = (clause: string): string[] => tokensOf(clause).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));
+/** 'Adjust the seasoning' seasons, and names what does: the salt and the pepper of the list. */
+const SEASONING = /\b(?:adjust|check|correct|taste for)\s+(?:the\s+)?seasonings?\b/gi;
+const wordsOf = (clause: string): string[] =>
+  tokensOf(clause.replace(SEASONING, 'season')).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));
 
 function partNamed(clause: string, partWords: ReadonlyMap<string, readonly string[]>): string | null {
   const tokens = wordsOf(clause);

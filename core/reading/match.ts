@@ -63,6 +63,7 @@ export const tokensOf = (text: string): string[] =>
     fold(text)
       .replace(/['’]s?(?![a-z])/g, '')
       .replace(/&/g, ' and ')
+      .replace(/\bhalf[\s-]+(?:and|n)[\s-]+half\b/g, 'half-and-half')
       .match(/[a-z0-9%]+(?:-[a-z0-9]+)*/g) ?? []
   ).map(singular);
 

@@ -44,7 +44,7 @@ const NOT_FOODS = new Set([
   'hot',
 ]);
 const DISHES =
-  /^\s*(?:(?:and|&|,|with)\s+)?(?:[\p{L}-]+\s+){0,2}(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup)\b|^\s*ones\b|^\s*(?:[\p{L}-]+\s+)?one(?=\s+(?:this|is|today|that)\b|[.,!]|$)/iu;
+  /^\s*(?:(?:and|&|,|with)\s+)?(?:[\p{L}-]+\s+){0,2}(?:soup|bisque|chowder|velout[eé]|potage|pie|cake|salad|curry|stew|sandwich|pudding|risotto|tart|puree soup)\b|^\s*ones\b|^\s*(?:[\p{L}-]+\s+)?one(?=\s+(?:this|is|today|that|you|we|i|he|she|they|from|for)\b|[.,!]|$)/iu;
 const CREAM_OF = /\b(?:(?:cream|soup|bisque|velout[eé]|bowl) of|recipe for|this is for the|today is)\s+(?:[\p{L}-]+\s+(?:and|&)\s+)?$/iu;
 const WORD = /[\p{L}\p{N}½¼¾⅓⅔%][\p{L}\p{N}'’½¼¾⅓⅔%./-]*/gu;
 const MOST_PHRASE_LEFT = 4;

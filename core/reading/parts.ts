@@ -15,7 +15,7 @@ const REST = /\b(?:remaining|rest of|left|reserved|leftover|other half|second ha
 const SHARES: readonly (readonly [said: RegExp, share: number])[] = [
   [/\b(?:three[- ]quarters?|3\/4|¾) (?:of )?(?:the|of|your)\b/i, 0.75],
   [/\b(?:two[- ]thirds?|2\/3|⅔) (?:of )?(?:the|of|your)\b/i, 2 / 3],
-  [/\bhalf (?:of )?(?:the|of|your)\b|½ of (?:the|your)\b/i, 0.5],
+  [/(?:\bhalf|(?<![\d/])1\/2|½) (?:of )?(?:the|of|your)\b/i, 0.5],
   [/\b(?:(?:a|one)[- ]third|1\/3|⅓) of (?:the|your)\b/i, 1 / 3],
   [/\b(?:(?:a|one)[- ]quarter|1\/4|¼) of (?:the|your)\b/i, 0.25],
   [/\bmost of (?:the|your)\b/i, 0.8],

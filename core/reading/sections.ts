@@ -48,9 +48,9 @@ export const noSections = (): Sections => ({ title: '', made: null, ingredients:
 export type IsFood = (words: string) => boolean;
 
 const INGREDIENTS =
-  /^(?:the\s+)?(?:main\s+)?ingredients?(?:\s+list)?(?:\s+for\b.{0,30})?\s*:?$|^you(?:'ll| will)? need\s*(?:\([^()]{0,40}\))?\s*:?$|^shopping list\s*:?$|^what you(?:'ll)? need\s*:?$|^(?:zutaten|ingredientes|ingr[ée]dients)\s*:?$/i;
+  /^(?:the\s+)?(?:main\s+)?ingredients?(?:\s+list)?(?:\s+for\b.{0,30})?\s*:?$|^you(?:'ll| will)? need\s*(?:\([^()]{0,40}\))?\s*:?$|^shopping list\s*:?$|^what you(?:'ll)? need\s*:?$|^(?:zutaten|ingredientes|ingr[ée]dients|ingredienti|ingredienser|sk[łl]adniki)\s*:?$/i;
 const METHOD =
-  /^(?:the\s+)?(?:cooking\s+|basic\s+|(?:instant[- ]?pot|pressure[- ]cooker|slow[- ]cooker|crock[- ]?pot|stove[- ]?top|hob|oven|microwave|blender|traditional|quick)\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|process|how to (?:make|cook|do) (?:it|this|the soup)|to make(?: the soup| it)?|what to do|zubereitung|preparaci[oó]n|pr[ée]paration|making it|then|step\s*(?:\d{1,2}|one|two|three|four|five|six))\s*[:.]?$/i;
+  /^(?:the\s+)?(?:cooking\s+|basic\s+|(?:instant[- ]?pot|pressure[- ]cooker|slow[- ]cooker|crock[- ]?pot|stove[- ]?top|hob|oven|microwave|blender|traditional|quick)\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|process|how to (?:make|cook|do) (?:it|this|the soup)|to make(?: the soup| it)?|what to do|zubereitung|preparaci[oó]n|pr[ée]paration|preparazione|procedimento|making it|then|step\s*(?:\d{1,2}|one|two|three|four|five|six))\s*[:.]?$/i;
 /** 'To finish: chopped parsley, a drizzle of oil and toasted almonds': a part with its list on the line. */
 const PART_INLINE =
   /^((?:for (?:the )?)?(?:to (?:finish|serve|garnish)|toppings?|garnish(?:es)?|top|on top|croutons?|swirl|drizzle)(?: [\p{L}]+)?)\s*:\s*(?=\S)/iu;
@@ -181,8 +181,9 @@ function markedLines(text: string): Marked[] {
 
 /** '2 tbsp oil • 1 onion • 900 g sweet potatoes • ...': a list on one line, as it is passed on in messages. */
 function bulletsOf(line: string): string[] {
-  if (!/[•·]/.test(line)) return [line];
-  const parts = line.split(/\s?[•·]\s+/);
+  // A row of a table begins with its mark.
+  if (!/[•·|]/.test(line) || /^\|/.test(line)) return [line];
+  const parts = line.split(/\s?[•·]\s+|\s+\|\s+/);
   const counted = parts.filter((part) => /^[\d½¼¾⅓⅔]/.test(part)).length;
   return parts.length >= LEAST_ITEMS && counted * 2 >= parts.length ? parts : [line];
 }
@@ -221,7 +222,7 @@ function take(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind;
     if (furniture) return { kind: 'furniture', furniture };
     walk.aside = null;
   }
-  const furniture = line.text.length < MOST_SHORT ? furnitureOf(head) : null;
+  const furniture = line.text.length < MOST_SHORT ? (TABLE_HEAD.test(head) ? 'page' : furnitureOf(head)) : null;
   if (furniture && !(furniture === 'page' && walk.mode !== 'open' && walk.isFood(line.body))) {
     if (!sections.made) takeYield(line, sections);
     return { kind: 'furniture', furniture };
@@ -296,7 +297,7 @@ function title(line: Marked, walk: Walk): { kind: Kind } {
   // 'Soup | vegan | 30 min': the name and its tags.
   const untagged = (text.split(/\s[|•]\s/)[0] as string).trim();
   // 'Soup (serves 4)', 'Soup. For six.': what it makes is no part of its name.
-  const cut = made ? untagged.split(/\s*(?:[,(–—-]|\s[-–—]|[.!])\s*(?=(?:for|serves|makes|yields?|\d|enough|\())/i)[0] : undefined;
+  const cut = made ? untagged.split(/(?:\s*(?:[,(–—-]|\s[-–—]|[.!])\s*|\s{2,})(?=(?:for|serves|makes|yields?|\d|enough|\())/i)[0] : undefined;
   if (made) sections.made = { ...made, at: line.at };
   sections.title = (cut && cut.length > 3 ? cut : untagged).replace(/\p{Extended_Pictographic}|\uFE0F/gu, '').trim();
   return { kind: 'title' };
@@ -305,6 +306,10 @@ function title(line: Marked, walk: Walk): { kind: Kind } {
 /** 'A soup of leeks' begins with a number word and is a title all the same; '2 leeks' is not. */
 const isTitle = (line: Marked): boolean =>
   !/^[\d½¼¾⅓⅔\-*•[]/u.test(line.text) && line.text.length < 120 && !(line.text.length < 40 && isOnlyYield(line.text)) && !/^\(/.test(line.text);
+
+/** The head of a table: 'ITEM  QTY  UNIT  NOTES'. */
+const TABLE_HEAD =
+  /^(?:(?:items?|ingredients?|products?|description|qty|quantity|amount|units?|uom|notes?|prep(?:aration)?|weight|wt|cost|price|code|measure|g|kg|per cent|%|yield %|ep|ap)(?:\s*[|;,\t]\s*|\s+|$)){2,}$/i;
 
 function isYield(line: Marked, walk: Walk): boolean {
   if (line.text.length > 100 || !yieldIn(line.body)) return false;
@@ -377,7 +382,7 @@ function isPart(line: Marked, next: Marked | undefined, walk: Walk): boolean {
   if (!/^(?:to serve|to finish|topping|garnish|\p{Lu})/u.test(words) && !/^(?:to serve|to finish|toppings?|garnish)\b/i.test(words)) return false;
   const inList =
     walk.mode === 'ingredients' || (walk.mode === 'steps' && !walk.methodHeaded) || (walk.mode === 'open' && line.gap && walk.sections.title !== '');
-  if (!inList || /\b(?:salt|pepper)\b/i.test(words)) return false;
+  if (!inList || /\b(?:salt|pepper)\b|^s\s*(?:[&+]|n)\s*p$/i.test(words)) return false;
   // 'Croutons' above its own list, with a space before it and none behind; 'Dollop of cream' above another line is no heading.
   const apart = line.gap && !line.gapAfter;
   const loud = words === words.toUpperCase() && next.body !== next.body.toUpperCase();
