@@ -105,22 +105,29 @@ const MINUTES = new RegExp(
   'gi',
 );
 
-/** All the minutes a step states, added up. */
+/** Minutes that lie inside others ('the peas for the last 5', 'stirring every 5'): they make nothing longer where others are said. */
+const INSIDE = /(?:\b(?:last|final|every)(?: few| couple of)?\s*|\beach\s+)$/i;
+const BEFORE_END = /^\s*(?:before|from) (?:the end|it is done|it's done|they are done|serving|the time is up)/i;
+
+/** All the minutes a step states, added up; those inside others count only where they stand alone. */
 export function minutesIn(text: string): { min: number; max: number } | null {
-  const found: { min: number; max: number }[] = [];
+  const found: { min: number; max: number; inside: boolean }[] = [];
   const said = inDigits(text)
     .replace(/\b(?:a\s+)?quarter of an hour/gi, '15 minutes')
     .replace(/\bthree[\s-]quarters of an hour|\b3\/4 hour/gi, '45 minutes')
     // 'Simmer 15\'' on a kitchen card, '1 h 30'; never 5'10" of anything.
     .replace(/(?<![\d.,/])(\d{1,3})\s?['\u2032](?![\d'"\u2033\p{L}])/gu, '$1 minutes')
     .replace(/\b(\d{1,2})\s?h\s?(\d{2})(?!\s*(?:min|m\b|\d|\u00b0))\b/g, '$1 h $2 minutes');
-  for (const [, number, unit] of said.matchAll(MINUTES)) {
+  for (const { 0: all, 1: number, 2: unit, index } of said.matchAll(MINUTES)) {
     const range = readRange((number as string).trim())?.range;
     if (!range) continue;
     const factor = (unit as string).toLowerCase().startsWith('h') ? 60 : 1;
-    found.push({ min: range.min * factor, max: range.max * factor });
+    const inside = INSIDE.test(said.slice(0, index)) || BEFORE_END.test(said.slice(index + all.length));
+    found.push({ min: range.min * factor, max: range.max * factor, inside });
   }
-  return found.length > 0 ? found.reduce((sum, one) => ({ min: sum.min + one.min, max: sum.max + one.max })) : null;
+  const own = found.filter(({ inside }) => !inside);
+  const counted = own.length > 0 ? own : found;
+  return counted.length > 0 ? counted.reduce((sum, { min, max }) => ({ min: sum.min + min, max: sum.max + max }), { min: 0, max: 0 }) : null;
 }
 
 /** The minutes of a step's own method: those of a wait ('chill 2 hours', 'let it cool 10 minutes') are not the blender's. */

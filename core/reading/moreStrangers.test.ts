@@ -1,6 +1,7 @@
 /** Cards and messages of other hands, written after the reader: what each once lost or misread. */
 import { describe, expect, test } from '@jest/globals';
 import { SHELF, shelfWith } from '../food/shelf.ts';
+import { minutesIn } from './clauses.ts';
 import { readRecipe } from './read.ts';
 
 const read = (text: string) => readRecipe(text, { measures: 'auto' }, SHELF).recipe;
@@ -103,4 +104,15 @@ test('an Italian head and yield, concentrate, and an hour and a half as it is wr
   expect(recipe.servings).toBe(4);
   expect(foods(recipe)).toEqual(['chickpeas-dry', 'tomato-paste', 'water']);
   expect(recipe.steps[0]?.minutes).toEqual({ min: 90, max: 90 });
+});
+
+// Common practice, no source: what goes in for the last minutes goes in while the others run.
+test.each([
+  ['Simmer the potatoes in the stock for 15 minutes, the peas for the last 5 minutes', 15],
+  ['Cook 20 minutes, adding the kale 5 minutes before the end', 20],
+  ['Cook 40 minutes, stirring every 10 minutes', 40],
+  ['Boil for 5 minutes, then simmer for 20 minutes', 25],
+  ['Add the cod for the last 5 minutes', 5],
+])('%s: %i minutes in all', (text, most) => {
+  expect(minutesIn(text)?.max).toBe(most);
 });

@@ -84,7 +84,7 @@ export function useDayPlan(day: DayBody, group: GroupBody | undefined, core: Kit
             kettle: pot.kettle,
             beside: pot.beside.map(({ seats: at, lines }) => ({ seats: at, lines })),
             // Who and how many stand above it.
-            words: (rest[at] ?? '').replace(/^Pot \d+, [\d.]+ bowls?, for [^(]+(?=\()/, ''),
+            words: (rest[at] ?? '').replace(/^Pot \d+, [\d.]+ bowls?, for [^(]+\((.*?)\): /, 'For $1: '),
           });
         }
         unserved.push(...reply.unserved.map(({ seat, clash }) => ({ seat, why: clash.why })));

@@ -98,7 +98,11 @@ export function MatrixPanel({ group, core }: { group: GroupBody; core: Kitchen }
                 <th key={column.seats.join(' ')} scope="col" className="min-w-20 p-1 font-semibold">
                   {column.seats.join(', ')}
                   <span className="block font-normal text-kale-soft">{needWords(column.needs) || 'nothing special'}</span>
-                  {column.sides && <span className="block font-normal text-kale-soft">beside: {core.besideWords(column.sides, core.shelf)}</span>}
+                  {column.sides && (
+                    <span className="mt-1 block border-t border-line pt-1 font-normal text-kale-soft text-xs">
+                      beside: {core.besideWords(column.sides, core.shelf)}
+                    </span>
+                  )}
                 </th>
               ))}
               <th scope="col" className="p-1 font-semibold">
