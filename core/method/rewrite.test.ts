@@ -62,3 +62,15 @@ test('a food that begins with the letters of an article keeps them when only its
   const [first] = rewriteMethod(recipe.steps, lines, [{ line: apples, lines: [less], works: [] }], SHELF);
   expect(first?.text).toBe('Sweat the celeriac and 200 g apples in the butter.');
 });
+
+test('a comma that parts two doings stays where one of its foods goes', () => {
+  const { recipe } = readRecipe(
+    'Green pea soup\nServes 4\n\nIngredients\n300 g potatoes\n400 g peas\n100 g ham\n1 litre water\n\nMethod\n1. Add the potatoes and water and simmer for 15 minutes, the peas and ham for the last 5 minutes.\n2. Blend.',
+    { measures: 'metric' },
+    SHELF,
+  );
+  const lines = countedLines(recipe);
+  const ham = lines.find(({ text }) => /ham/.test(text)) as Line;
+  const [first] = rewriteMethod(recipe.steps, lines, [{ line: ham, lines: [], works: [] }], SHELF);
+  expect(first?.text).toBe('Add the potatoes and water and simmer for 15 minutes, the peas for the last 5 minutes.');
+});

@@ -61,7 +61,9 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
   const more = /^\s*(?:,|and\b)(?:\s*(?:and|then)\b)*/.exec(after);
   if (/(?:,|\S)\s+and\s+$/.test(before) && (!more || !names(after.slice(more[0].length)))) {
     const head = before.replace(/,?\s+and\s+$/, '');
-    return put(`${/,\s*[^,]*$/.test(head) && !/\band\b[^,]*$/.test(head) ? head.replace(/,\s*([^,]*)$/, ' and $1') : head}${after}`);
+    // 'Simmer for 15 minutes, the peas and X for the last five': its comma parts two doings, not two things.
+    const isList = /,\s*[^,]*$/.test(head) && !/\band\b[^,]*$/.test(head) && names(lastItem(head.replace(/,\s*[^,]*$/, '')));
+    return put(`${isList ? head.replace(/,\s*([^,]*)$/, ' and $1') : head}${after}`);
   }
   // 'the X, the Y', 'the X and the Y'.
   const next = /^\s*,\s*(?:and\s+)?|^\s+and\s+/.exec(after);
