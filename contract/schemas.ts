@@ -6,6 +6,7 @@ import { LABEL_FORMS, LABEL_KEYS } from '../core/food/label.ts';
 import { MARKETS } from '../core/food/market.ts';
 import { PIN_FLAGS, PIN_STATES } from '../core/food/pins.ts';
 import { SALT_BAND_IDS } from '../core/food/seasoning.ts';
+import { CHILLS } from '../core/plan/chill.ts';
 import { TAGS } from '../core/plan/lesson.ts';
 import { AIRS } from '../core/plan/slab.ts';
 import { isDay } from '../core/quantity/day.ts';
@@ -188,6 +189,8 @@ const kitchenSchema = Joi.object({
   blenderJarMl: Joi.number().min(0).max(100_000).required(),
   potDiameterCm: Joi.number().min(1).max(200).required(),
   ringKw: Joi.number().min(0.01).max(1000),
+  trays: Joi.number().integer().min(0).max(100),
+  coldBaths: Joi.number().integer().min(0).max(20),
   readyCut: Joi.alternatives(Joi.boolean(), Joi.array().max(MAX_LINES).items(id)),
 });
 /** Soups of one lunch. */
@@ -195,6 +198,7 @@ const MOST_SOUPS = 12;
 export const planSchema = Joi.object({
   recipe: recipeSchema,
   servings,
+  ahead: oneOf(CHILLS),
   soups: Joi.array()
     .min(1)
     .max(MOST_SOUPS)
@@ -202,6 +206,7 @@ export const planSchema = Joi.object({
       Joi.object({
         recipe: recipeSchema.required(),
         servings: servings.required(),
+        ahead: oneOf(CHILLS),
         follows: Joi.array().max(MOST_SOUPS).items(Joi.number().integer().min(0).max(MOST_SOUPS)),
       }),
     ),
@@ -221,7 +226,8 @@ export const planSchema = Joi.object({
   }),
 })
   .xor('recipe', 'soups')
-  .with('recipe', 'servings');
+  .with('recipe', 'servings')
+  .without('soups', 'ahead');
 const celsius = Joi.number().min(-50).max(200);
 const container = Joi.object({ depthCm: Joi.number().min(0.5).max(100).required(), covered: Joi.boolean().required(), air: oneOf(AIRS).required() });
 export const coolingSchema = Joi.object({
@@ -280,6 +286,8 @@ export const settingsSchema = Joi.object({
   cooks: Joi.number().integer().min(1).max(20),
   rings: Joi.number().integer().min(0).max(20),
   ovens: Joi.number().integer().min(0).max(20),
+  trays: Joi.number().integer().min(0).max(100).allow(null),
+  coldBaths: Joi.number().integer().min(0).max(20),
   bowlMl: Joi.number().min(50).max(2000).required(),
   ladlesMl: Joi.array().max(6).items(Joi.number().min(10).max(2000)),
   keptDays: Joi.number().integer().min(1).max(14).allow(null),

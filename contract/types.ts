@@ -37,6 +37,10 @@ export interface Settings {
   cooks?: number;
   rings?: number;
   ovens?: number;
+  /** Oven trays of 53 x 32.5 cm; as many as are wanted where it is not said. */
+  trays?: number | null;
+  /** Pots that stand in ice water at once; one where it is not said. */
+  coldBaths?: number;
   bowlMl: number;
   /** Ladles of the house, ml. */
   ladlesMl?: number[];

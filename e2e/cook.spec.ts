@@ -62,6 +62,13 @@ test('a plan is made for more bowls, printed and taken to the stove', async ({ p
   expect(await board.getByRole('time').textContent()).not.toBe(hour);
   await board.getByRole('button', { name: /^Let it go again/ }).click();
   await expect(board.getByRole('time')).toHaveText(hour ?? '');
+  // Made ahead: cooled in ice water and portioned behind its last step.
+  await page.getByLabel('It is').selectOption('bath');
+  await expect(plan.getByRole('row', { name: /In the ice water/ })).toContainText('ice water');
+  await expect(plan.getByRole('row', { name: /Portion 24 bowls/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What to mind' })).toContainText('only a thermometer passes it');
+  await page.getByLabel('It is').selectOption('');
+  await expect(plan.getByRole('row', { name: /Portion 24 bowls/ })).toHaveCount(0);
   await page.getByLabel('all comes ready cut').check();
   await expect(board).toHaveCount(0);
   // A class: nobody is given what they cannot do.

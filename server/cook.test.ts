@@ -19,6 +19,12 @@ const KITCHEN = { cooks: 1, rings: 2, ovens: 1, blenderJarMl: 2000, potDiameterC
 const serveAt = '2027-03-06T12:30:00Z';
 
 describe('POST /api/plan', () => {
+  test('plans a soup that is made ahead, on the trays there are', async () => {
+    const made = await kitchen.send('POST', '/api/plan', { recipe, servings: 40, ahead: 'trays', kitchen: { ...KITCHEN, trays: 1 }, serveAt });
+    expect(made.status).toBe(200);
+    expect(made.body.tasks.map(({ id }: { id: string }) => id)).toEqual(expect.arrayContaining(['spread', 'chill', 'portion']));
+    expect(made.body.notes.some(({ code }: { code: string }) => code === 'plan.trays')).toBe(true);
+  });
   test('plans one soup, or several', async () => {
     const one = await kitchen.send('POST', '/api/plan', { recipe, servings: 4, kitchen: KITCHEN, serveAt });
     expect(one).toMatchObject({

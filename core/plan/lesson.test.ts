@@ -26,7 +26,7 @@ const TASKS = [
   task('herbs', 5, 'Pick the herbs', ['cook']),
   task('serve', 4, 'Ladle and scatter with herbs', ['cook'], [6, 7]),
 ];
-const CAPACITY = [1, 2, 1, 1];
+const CAPACITY = [1, 2, 1, 1, 1000, 1];
 const seats = (...cannot: Learner['cannot'][]): Learner[] => cannot.map((one, at) => ({ seat: `C${at + 1}`, cannot: one }));
 
 describe('a task asks', () => {

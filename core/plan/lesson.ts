@@ -3,7 +3,7 @@
  * have what they cannot; common practice of teaching kitchens, no source.
  */
 import { solve } from './schedule/solve.ts';
-import { RESOURCES, type Task } from './tasks.ts';
+import { RESOURCES, type Task, usesOf } from './tasks.ts';
 
 export const TAGS = ['knife', 'hot', 'heavy', 'standing', 'fine', 'wet'] as const;
 export type Tag = (typeof TAGS)[number];
@@ -70,10 +70,10 @@ export function lessonOf(
   const spanOf = (made: ReadonlySet<number>): number => {
     const places = tasks.flatMap((_, at) => (made.has(at) ? [] : [at]));
     const jobs = places.map((at) => {
-      const { minutes: takes, resources, after } = tasks[at] as Task;
+      const { minutes: takes, after } = tasks[at] as Task;
       return {
         minutes: takes,
-        uses: RESOURCES.map((resource) => (resources.includes(resource) ? 1 : 0)),
+        uses: usesOf(tasks[at] as Task),
         after: after.flatMap((one) => (made.has(one) ? [] : [places.indexOf(one)])),
       };
     });

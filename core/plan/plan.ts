@@ -5,6 +5,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { withMentions } from '../method/mentions.ts';
 import { coolingWords, REGIMES, type RegimeId } from '../regime/regime.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
+import { type Chill, type Chilled, chillOf } from './chill.ts';
 import { claimedMinutes } from './claimed.ts';
 import { linesIn } from './flow.ts';
 import { holdsOf, holdWords } from './holds.ts';
@@ -14,11 +15,19 @@ import { headsOf } from './schedule/problem.ts';
 import { fromTheEnd, solve } from './schedule/solve.ts';
 import { type Container, minutesTo } from './slab.ts';
 import { slowestWords, slowPotOf } from './softening.ts';
-import { type Batches, type Kitchen, RESOURCES, type Resource, type Task, tasksOf } from './tasks.ts';
+import { type Batches, type Kitchen, RESOURCES, type Resource, type Task, tasksOf, usesOf } from './tasks.ts';
+
+export interface PlannedSoup {
+  recipe: Recipe;
+  servings: number;
+  /** Places of soups that have to be over before it, a base that several pots are made of. */
+  follows?: readonly number[] | undefined;
+  /** It is made ahead: at the hour of the plan it is portioned and cold, and not served. */
+  ahead?: Chill | undefined;
+}
 
 export interface PlanRequest {
-  /** `follows`: places of soups before it that have to be over, a base that several pots are made of. */
-  soups: readonly { recipe: Recipe; servings: number; follows?: readonly number[] | undefined }[];
+  soups: readonly PlannedSoup[];
   kitchen: Kitchen;
   /** An instant, ISO 8601. */
   serveAt: string;
@@ -40,6 +49,8 @@ export interface PlannedTask {
   end: number;
   handsOn: boolean;
   resources: Resource[];
+  /** Of trays, how many. */
+  trays?: number;
   /** Nobody said how long it takes. */
   assumed?: boolean;
   /** It was asked to be over this early. */
@@ -85,6 +96,8 @@ export interface CannotCook {
 /** A usual pot is this deep for its width (estimate; common practice, no source). */
 const DEPTH_OF_WIDTH = 0.6;
 const MS = 60_000;
+/** Where the house has not counted them, trays hold nothing up. */
+const MANY_TRAYS = 1000;
 
 interface Prepared {
   tasks: Task[];
@@ -92,19 +105,37 @@ interface Prepared {
   potMl: number;
   /** Grams of what each step takes. */
   gramsByStep: ReadonlyMap<string, number>;
+  /** Where it is made ahead. */
+  chilled: Chilled | null;
   notes: PlanNote[];
 }
 
-function prepare({ recipe, servings }: { recipe: Recipe; servings: number }, kitchen: Kitchen, shelf: Shelf, soup: number | undefined): Prepared {
+/** Steps of the hour it is served, which a soup made ahead has not got yet. */
+const isAtServing = ({ stage }: Recipe['steps'][number]): boolean => stage === 'bowl' || stage === 'plate';
+
+function prepare({ recipe, servings, ahead }: PlannedSoup, kitchen: Kitchen, regime: RegimeId, shelf: Shelf, soup: number | undefined): Prepared {
   const of = soup === undefined ? {} : { soup };
   // The words of the steps and what comes to the boil are those of the bowls that are asked.
   const isAsked = analyse(recipe, {}, shelf).servings === servings;
   const { recipe: asked, notes: changes } = isAsked ? { recipe, notes: [] } : scale(recipe, servings, shelf);
-  const named = { ...asked, steps: withMentions(asked.steps, asked.lines, shelf) };
+  const worded = withMentions(asked.steps, asked.lines, shelf);
+  const named = { ...asked, steps: ahead ? worded.filter((step) => !isAtServing(step)) : worded };
   const { potMl } = analyse(asked, {}, shelf);
   const { tasks, batches } = tasksOf(named, kitchen, potMl, shelf, soup === undefined ? '' : `${soup}-`);
+  const chilled = ahead ? chillOf(ahead, potMl, servings, kitchen, REGIMES[regime]) : null;
+  if (chilled) putAway(tasks, chilled, soup === undefined ? '' : `${soup}-`);
   const assumed = tasks.filter((task) => task.assumed && task.stepId !== undefined);
   const notes: PlanNote[] = changes.map(({ code, message }) => ({ ...of, code, message }));
+  if (chilled?.tooFew) notes.push({ ...of, code: 'plan.trays', message: chilled.tooFew });
+  const served = ahead ? worded.filter(isAtServing) : [];
+  if (served.length > 0)
+    notes.push({
+      ...of,
+      code: 'plan.atServing',
+      stepIds: served.map(({ id }) => id),
+      message: `Left for the hour it is served: ${served.map(({ text }) => `'${short(text)}'`).join(', ')}.`,
+    });
+  if (chilled && soup !== undefined) notes.push({ ...of, code: 'plan.chill', message: chilled.message });
   if (recipe.steps.length === 0) notes.push({ ...of, code: 'plan.noSteps', message: 'The recipe has no steps: nothing of it can be planned.' });
   if (assumed.length > 0)
     notes.push({
@@ -125,7 +156,14 @@ function prepare({ recipe, servings }: { recipe: Recipe; servings: number }, kit
     });
   const weights = new Map(named.lines.map(({ id, grams }) => [id, grams?.best ?? 0]));
   const gramsByStep = new Map(named.steps.map((step) => [step.id, linesIn(step).reduce((sum, id) => sum + (weights.get(id) ?? 0), 0)]));
-  return { tasks, batches, potMl, gramsByStep, notes };
+  return { tasks, batches, potMl, gramsByStep, chilled, notes };
+}
+
+/** The cooling and the portioning behind everything else of the soup, one after the other. */
+function putAway(tasks: Task[], chilled: Chilled, prefix: string): void {
+  const waited = new Set(tasks.flatMap(({ after }) => after));
+  let after = tasks.flatMap((_, at) => (waited.has(at) ? [] : [at]));
+  for (const task of chilled.tasks) after = [tasks.push({ ...task, id: `${prefix}${task.id}`, after }) - 1];
 }
 
 const litres = (ml: number): string => `${Number((ml / 1000).toFixed(1))} litres`;
@@ -135,13 +173,15 @@ const LACKING: Readonly<Record<Resource, { path: string; words: string }>> = {
   ring: { path: '/kitchen/rings', words: 'no ring' },
   oven: { path: '/kitchen/ovens', words: 'no oven' },
   blender: { path: '/kitchen/blenderJarMl', words: 'no blender' },
+  tray: { path: '/kitchen/trays', words: 'no tray' },
+  bath: { path: '/kitchen/coldBaths', words: 'nowhere to stand a pot in ice water' },
 };
 
 /** Throws nothing for a kitchen that lacks what a step needs: it names it. */
 export function planOf({ soups, kitchen, serveAt, regime = 'us', pins = [], lesson }: PlanRequest, shelf: Shelf): PlanReply | CannotCook {
   const many = soups.length > 1;
-  const prepared = soups.map((soup, at) => prepare(soup, kitchen, shelf, many ? at : undefined));
-  const capacity = [kitchen.cooks, kitchen.rings, kitchen.ovens, 1];
+  const prepared = soups.map((soup, at) => prepare(soup, kitchen, regime, shelf, many ? at : undefined));
+  const capacity = [kitchen.cooks, kitchen.rings, kitchen.ovens, 1, kitchen.trays ?? MANY_TRAYS, kitchen.coldBaths ?? 1];
   const all = prepared.flatMap(({ tasks }, soup) => tasks.map((task) => ({ task, soup })));
   const offsets = prepared.map((_, at) => prepared.slice(0, at).reduce((sum, { tasks }) => sum + tasks.length, 0));
   for (const { task } of all)
@@ -153,7 +193,7 @@ export function planOf({ soups, kitchen, serveAt, regime = 'us', pins = [], less
         };
   const jobs = all.map(({ task, soup }) => ({
     minutes: task.minutes,
-    uses: RESOURCES.map((resource) => (task.resources.includes(resource) ? 1 : 0)),
+    uses: usesOf(task),
     after: [
       ...task.after.map((at) => at + (offsets[soup] as number)),
       ...(isBegun(task, (prepared[soup] as Prepared).tasks)
@@ -180,6 +220,7 @@ export function planOf({ soups, kitchen, serveAt, regime = 'us', pins = [], less
         end: (late.starts[at] as number) + task.minutes,
         handsOn: task.handsOn,
         resources: [...task.resources],
+        ...(task.resources.includes('tray') && task.trays !== undefined ? { trays: task.trays } : {}),
         ...(task.assumed ? { assumed: true } : {}),
         ...(pins.some((pin) => pin.task === task.id) ? { pinned: true } : {}),
       }),
@@ -318,7 +359,10 @@ function coolingFor(prepared: readonly Prepared[], regime: RegimeId): CoolingPla
   const rules = REGIMES[regime];
   const words = coolingWords(rules);
   const [first] = rules.keeping.cooling;
-  const potMl = Math.max(0, ...prepared.map(({ potMl: ml }) => ml));
+  const [ahead] = prepared.flatMap(({ chilled }) => chilled ?? []);
+  if (ahead && prepared.every(({ chilled }) => chilled))
+    return { container: ahead.container, toCelsius: ahead.toCelsius, minutes: ahead.minutes, message: ahead.message };
+  const potMl = Math.max(0, ...prepared.map(({ potMl: ml, chilled }) => (chilled ? 0 : ml)));
   if (!words || !first || potMl === 0) return null;
   const container: Container = { depthCm: 3, covered: false, air: 'still' };
   const minutes = minutesTo(container, first.fromC, first.toC);

@@ -8,7 +8,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { withMentions } from '../method/mentions.ts';
 import { countedLines, type Grams, type Line, type Recipe, type Step, settleGroups } from '../vocabulary/recipe.ts';
 import { type AmountAt, scaledWords, weighed } from './amountWords.ts';
-import { RING_EFFICIENCY, SOUP_HEAT, USUAL_RING_KW } from './data/minutes.ts';
+import { RING_EFFICIENCY, SOUP_HEAT, TRAY_GRAMS, USUAL_RING_KW } from './data/minutes.ts';
 
 export interface ScaleNote {
   code:
@@ -35,8 +35,7 @@ export interface Scaled {
 const SALT_START = 0.75;
 /** Whole spices, leaves and sticks that are taken out again go by this power of the bowls (common practice, no source: they lag behind). */
 const SPICE_POWER = 0.8;
-/** One layer on a tray, and what browns at once in a pan, g a cm2 (common practice, no source). */
-const TRAY_GRAMS = 900;
+/** What browns at once in a pan, g a cm2 (common practice, no source). */
 const PAN_GRAMS_PER_CM2 = 1;
 /** Liquid is never cut below this share of what the bowls would ask. */
 const LEAST_LIQUID = 0.2;

@@ -15,6 +15,7 @@ import {
   RING_EFFICIENCY,
   SOAK_MIN,
   SOUP_HEAT,
+  TRAY_GRAMS,
   USUAL,
   USUAL_RING_KW,
   VENT_MIN,
@@ -22,7 +23,7 @@ import {
 } from './data/minutes.ts';
 import { isInOven, linesIn, PREHEATS, stepsBefore } from './flow.ts';
 
-export const RESOURCES = ['cook', 'ring', 'oven', 'blender'] as const;
+export const RESOURCES = ['cook', 'ring', 'oven', 'blender', 'tray', 'bath'] as const;
 export type Resource = (typeof RESOURCES)[number];
 
 export interface Kitchen {
@@ -33,6 +34,10 @@ export interface Kitchen {
   blenderJarMl: number;
   potDiameterCm: number;
   ringKw?: number | undefined;
+  /** Oven trays of 53 x 32.5 cm; as many as are wanted where nothing is said. */
+  trays?: number | undefined;
+  /** Pots that stand in ice water at once; 1 where nothing is said. */
+  coldBaths?: number | undefined;
   /** What comes ready cut, by the ids of its lines, or everything: no time is planned for the board. */
   readyCut?: boolean | readonly string[] | undefined;
 }
@@ -44,6 +49,8 @@ export interface Task {
   minutes: number;
   handsOn: boolean;
   resources: readonly Resource[];
+  /** Of trays it may take several. */
+  trays?: number;
   /** Places in the list of tasks. */
   after: number[];
   /** Nobody said how long: the usual time of such work. */
@@ -133,6 +140,10 @@ export function tasksOf(recipe: Recipe, kitchen: Kitchen, potMl: number, shelf: 
       oven ??= put({ label: 'Heat the oven', minutes: PREHEAT_MIN, handsOn: false, resources: ['oven'], after: [], assumed: true }, 'oven');
       if (!after.includes(oven)) own.after = [...after, oven];
       resources.push('oven');
+      if (kitchen.trays !== undefined) {
+        resources.push('tray');
+        onTrays(own, gramsIn(step, byId), kitchen.trays);
+      }
     }
     if (BOILS.has(method)) {
       const boils = toTheBoil(step, recipe, byId, kitchen, shelf, wasWarm);
@@ -162,6 +173,22 @@ export function tasksOf(recipe: Recipe, kitchen: Kitchen, potMl: number, shelf: 
   });
   return { tasks, batches };
 }
+
+const gramsIn = (step: Step, byId: ReadonlyMap<string, Line>): number => linesIn(step).reduce((sum, id) => sum + (byId.get(id)?.grams?.best ?? 0), 0);
+
+/** As many trays as one layer wants; where there are fewer, in turns of the oven. */
+function onTrays(task: Omit<Task, 'id'>, grams: number, trays: number): void {
+  const wanted = Math.max(1, Math.ceil(grams / TRAY_GRAMS - 1e-9));
+  const turns = Math.ceil(wanted / Math.max(1, trays));
+  task.trays = Math.min(wanted, Math.max(1, trays));
+  if (turns < 2) return;
+  task.minutes *= turns;
+  task.label = `${task.label.replace(/[.\s]*$/, '')}, in ${turns} turns of the oven`;
+}
+
+/** Units of each of RESOURCES a task takes. */
+export const usesOf = ({ resources, trays = 1 }: Pick<Task, 'resources' | 'trays'>): number[] =>
+  RESOURCES.map((resource) => (resources.includes(resource) ? (resource === 'tray' ? trays : 1) : 0));
 
 /** Dry kidney-type beans that no step soaks are soaked the day before: FDA Bad Bug Book, 5 hours or more, the water thrown away. Null where none is. */
 function soakWork(step: Step, steps: readonly Step[], byId: ReadonlyMap<string, Line>, soaked: Set<string>, shelf: Shelf): Omit<Task, 'id'> | null {

@@ -3,6 +3,7 @@ import { Router } from 'express';
 import { checkBody, checkRecipe } from '../../contract/check.ts';
 import { Problem } from '../../contract/problems.ts';
 import { coolingSchema, planSchema, scaleSchema } from '../../contract/schemas.ts';
+import type { Chill } from '../../core/plan/chill.ts';
 import { type CoolingRequest, coolingOf } from '../../core/plan/cooling.ts';
 import type { PlanRequest } from '../../core/plan/plan.ts';
 import { scale } from '../../core/plan/scale.ts';
@@ -10,7 +11,8 @@ import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 
-type PlanBody = Omit<PlanRequest, 'soups'> & ({ recipe: Recipe; servings: number; soups?: never } | { recipe?: never; soups: PlanRequest['soups'] });
+type PlanBody = Omit<PlanRequest, 'soups'> &
+  ({ recipe: Recipe; servings: number; ahead?: Chill; soups?: never } | { recipe?: never; soups: PlanRequest['soups'] });
 
 /** A soup follows soups that stand before it, so that none waits for itself. */
 function checkFollows(follows: readonly number[] = [], at: number): void {
@@ -29,7 +31,7 @@ export const cookRoutes = ({ shelf, heavy }: Context): Router => {
       route(async ({ body }, left) => {
         const asked = checkBody<PlanBody>(planSchema, body);
         const { kitchen, serveAt, regime, pins, lesson } = asked;
-        const soups: PlanRequest['soups'] = asked.recipe ? [{ recipe: asked.recipe, servings: asked.servings }] : asked.soups;
+        const soups: PlanRequest['soups'] = asked.recipe ? [{ recipe: asked.recipe, servings: asked.servings, ahead: asked.ahead }] : asked.soups;
         soups.forEach(({ recipe, follows }, at) => {
           checkRecipe(recipe, knows, asked.recipe ? '/recipe' : `/soups/${at}/recipe`);
           checkFollows(follows, at);

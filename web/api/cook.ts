@@ -1,7 +1,9 @@
 /** Plans, batches and portions over HTTP. */
+
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { BatchBody, BatchSummary, NewBatch, Portions } from '../../contract/types.ts';
 import type { Learnt, LearntSoftening } from '../../core/batch/learnt.ts';
+import type { Chill } from '../../core/plan/chill.ts';
 import type { Class } from '../../core/plan/lesson.ts';
 import type { PlanReply } from '../../core/plan/plan.ts';
 import type { Kitchen } from '../../core/plan/tasks.ts';
@@ -9,7 +11,7 @@ import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { ask } from './client.ts';
 
 export interface PlanAsked {
-  soups: { recipe: Recipe; servings: number; follows?: number[] }[];
+  soups: { recipe: Recipe; servings: number; follows?: number[]; ahead?: Chill }[];
   kitchen: Kitchen;
   serveAt: string;
   regime: string;

@@ -126,6 +126,17 @@ export function SettingsScreen() {
           <Figure label="Cooks" value={now.cooks ?? 1} min={1} max={20} onSet={(cooks) => set({ cooks })} />
           <Figure label="Rings" value={now.rings ?? 4} min={0} max={20} onSet={(rings) => set({ rings })} />
           <Figure label="Ovens" value={now.ovens ?? 1} min={0} max={20} onSet={(ovens) => set({ ovens })} />
+          <Field label="Trays of 53 x 32.5 cm (empty: enough)">
+            <NumberInput
+              late
+              className="w-28"
+              value={now.trays ?? null}
+              min={0}
+              max={100}
+              onValue={(trays) => trays !== undefined && set({ trays })}
+            />
+          </Field>
+          <Figure label="Pots in ice water at once" value={now.coldBaths ?? 1} min={0} max={20} onSet={(coldBaths) => set({ coldBaths })} />
           <p className="text-sm text-kale-soft">A plan counts on these, and on the pot and the blender beside them.</p>
         </Group>
         <Group title="Scale and probe">

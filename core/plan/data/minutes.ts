@@ -59,3 +59,14 @@ export const BOARD: readonly { says: RegExp; perKg: number }[] = [
 ];
 /** Nobody plans the board by less. */
 export const LEAST_BOARD_MIN = 2;
+
+/** One oven tray in one layer, g of vegetables; what browns is crowded beyond it (common practice, no source). */
+export const TRAY_GRAMS = 900;
+/** A tray of 53 x 32.5 cm and 6.5 cm (EN 631-1 GN 1/1, from memory), cm2 and cm. */
+export const TRAY_CM2 = 1720;
+export const TRAY_DEPTH_CM = 6.5;
+/** Soup as it comes off the ring or out of the jar, C. */
+export const CHILL_FROM_C = 85;
+/** Ladled into trays, minutes a litre; one bowl portioned, covered and labelled, minutes. */
+export const SPREAD_MIN_PER_LITRE = 1;
+export const PORTION_MIN = 0.5;

@@ -10,9 +10,10 @@ export function LearntHere({ recipe }: { recipe: Recipe }) {
   const [slowest] = core.slowPotOf(recipe, core.shelf)?.pieces ?? [];
   const learnt = data?.softening.find(({ foodId }) => foodId === slowest?.foodId);
   if (!slowest || !learnt) return null;
+  const factor = Number(learnt.factor.toFixed(1));
   return (
     <li>
-      In this kitchen the {slowest.name} took {figure(learnt.factor)} times as long as that ({learnt.batches}{' '}
+      In this kitchen the {slowest.name} took {factor === 1 ? 'just about' : `${figure(factor)} times`} as long as that ({learnt.batches}{' '}
       {learnt.batches === 1 ? 'batch' : 'batches'}): some {Math.round(slowest.minutes * learnt.factor)} min.
     </li>
   );

@@ -5,7 +5,7 @@ import type { Resource } from '../../../core/plan/tasks.ts';
 import { Button } from '../../ui/button.tsx';
 import { State } from '../../ui/state.tsx';
 
-const WORDS: Readonly<Record<Resource, string>> = { cook: 'hands', ring: 'ring', oven: 'oven', blender: 'blender' };
+const WORDS: Readonly<Record<Resource, string>> = { cook: 'hands', ring: 'ring', oven: 'oven', blender: 'blender', tray: 'tray', bath: 'ice water' };
 const MS = 60_000;
 
 const clockOf = (at: Date): string => at.toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
@@ -56,7 +56,9 @@ export function PlanTable({ plan: { tasks, startAt, makespanMin }, titles, onPin
               {task.label} <span className="text-kale-soft">{minutesOf(task)}</span> {task.assumed && <State tone="check">assumed</State>}
             </th>
             <td className="py-1 text-right text-kale-soft max-sm:hidden">
-              {task.resources.map((resource) => WORDS[resource]).join(', ') || 'waits'}
+              {task.resources
+                .map((resource) => (task.trays && task.trays > 1 && resource === 'tray' ? `${task.trays} trays` : WORDS[resource]))
+                .join(', ') || 'waits'}
             </td>
             <td className="py-1 pl-4 max-sm:hidden print:hidden">
               <Bar task={task} whole={makespanMin} onDrag={(earlier) => onPin(task.id, Math.max(0, makespanMin - task.end + earlier))} />

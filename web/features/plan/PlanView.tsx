@@ -1,13 +1,14 @@
 import { CalendarPlus } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { CHILLS, type Chill } from '../../../core/plan/chill.ts';
 import { ApiProblem } from '../../api/client.ts';
 import { type PlanAsked, usePlan } from '../../api/cook.ts';
 import { useOtherVersions, useSettings } from '../../api/queries.ts';
 import { figure } from '../../kitchen/format.ts';
 import { fileName, saveText } from '../../kitchen/textFile.ts';
 import { Button } from '../../ui/button.tsx';
-import { Field, Input } from '../../ui/field.tsx';
+import { Field, Input, Select } from '../../ui/field.tsx';
 import { NumberInput } from '../../ui/numberInput.tsx';
 import { Notice } from '../../ui/state.tsx';
 import { Tick } from '../../ui/tick.tsx';
@@ -31,6 +32,11 @@ const localDay = (day: Date): string =>
   `${day.getFullYear()}-${String(day.getMonth() + 1).padStart(2, '0')}-${String(day.getDate()).padStart(2, '0')}`;
 const LEAST_BOWLS = 1;
 const MOST_BOWLS = 5000;
+const AHEAD_WORDS: Readonly<Record<Chill, string>> = {
+  trays: 'made ahead, cooled in trays',
+  bath: 'made ahead, cooled in ice water',
+};
+const aheadOf = (said: string | null): Chill | undefined => CHILLS.find((way) => way === said);
 /** Soups of one lunch beside the first. */
 const MOST_BESIDE = 5;
 
@@ -49,6 +55,7 @@ export function PlanView({ chosen }: { chosen: Chosen }) {
     });
   const bowls = Number(params.get('bowls')) || recipe.servings || 4;
   const at = params.get('at') ?? lunch;
+  const ahead = aheadOf(params.get('ahead'));
   const beside = params.getAll('with').slice(0, MOST_BESIDE);
   const found = useOtherVersions(beside.flatMap((key) => otherOf(key) ?? []));
   const others = found.map((other) => ({ ...other, servings: other.recipe.servings ?? bowls }));
@@ -62,7 +69,10 @@ export function PlanView({ chosen }: { chosen: Chosen }) {
   const asked: PlanAsked | null =
     settings.data && isHour && bowls >= LEAST_BOWLS
       ? {
-          soups: [{ recipe, servings: bowls }, ...others.map((other) => ({ recipe: other.recipe, servings: other.servings }))],
+          soups: [
+            { recipe, servings: bowls, ...(ahead ? { ahead } : {}) },
+            ...others.map((other) => ({ recipe: other.recipe, servings: other.servings })),
+          ],
           kitchen: { ...kitchenOf(settings.data), ...(isCut ? { readyCut: true } : ready.length > 0 ? { readyCut: ready } : {}) },
           ...(pins.length > 0 ? { pins } : {}),
           ...(lesson.on && lesson.asked.learners.length > 0 ? { lesson: lesson.asked } : {}),
@@ -76,7 +86,7 @@ export function PlanView({ chosen }: { chosen: Chosen }) {
   return (
     <div className="flex flex-col gap-3">
       <p className="hidden print:block">
-        {titles.join(', ')}: {figure(bowls)} bowls, to serve at {instant.toLocaleString()}
+        {titles.join(', ')}: {figure(bowls)} bowls, {ahead ? 'portioned and in the cold by' : 'to serve at'} {instant.toLocaleString()}
       </p>
       <div className="flex flex-wrap items-end gap-3 print:hidden">
         <Field label={`Bowls of ${soup.title}`}>
@@ -89,8 +99,18 @@ export function PlanView({ chosen }: { chosen: Chosen }) {
             onValue={(value) => value && set('bowls', String(value))}
           />
         </Field>
-        <Field label="Serve at">
+        <Field label={ahead ? 'Portioned, in the cold by' : 'Serve at'}>
           <Input type="datetime-local" value={at} onChange={(event) => event.target.value && set('at', event.target.value)} />
+        </Field>
+        <Field label="It is">
+          <Select value={ahead ?? ''} onChange={(event) => set('ahead', event.target.value)}>
+            <option value="">served when it is ready</option>
+            {CHILLS.map((way) => (
+              <option key={way} value={way}>
+                {AHEAD_WORDS[way]}
+              </option>
+            ))}
+          </Select>
         </Field>
         <Tick checked={isCut} onChange={(cut) => set('cut', cut ? '1' : '')}>
           all comes ready cut
@@ -137,7 +157,8 @@ export function PlanView({ chosen }: { chosen: Chosen }) {
         <>
           <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
             <p role="status" className="mr-auto text-lg">
-              Begin <strong>{dayAndHour(new Date(plan.data.startAt), instant)}</strong>, serve {hour(instant)}: {span(plan.data.makespanMin)}
+              Begin <strong>{dayAndHour(new Date(plan.data.startAt), instant)}</strong>, {ahead ? 'in the cold' : 'serve'} {hour(instant)}:{' '}
+              {span(plan.data.makespanMin)}
               {plan.data.optimal
                 ? ', and no plan of this kitchen is shorter'
                 : `, at most ${Math.round(plan.data.makespanMin - plan.data.bound)} min above the shortest there can be`}

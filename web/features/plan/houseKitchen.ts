@@ -7,11 +7,13 @@ export const USUAL_JAR_ML = 1500;
 const USUAL = { cooks: 1, rings: 4, ovens: 1 } as const;
 
 /** What a plan may count on in this house. */
-export const kitchenOf = ({ cooks, rings, ovens, blender, potDiameterCm, ringKw }: Settings): Kitchen => ({
+export const kitchenOf = ({ cooks, rings, ovens, blender, potDiameterCm, ringKw, trays, coldBaths }: Settings): Kitchen => ({
   cooks: cooks ?? USUAL.cooks,
   rings: rings ?? USUAL.rings,
   ovens: ovens ?? USUAL.ovens,
   blenderJarMl: blender && !blenderRow(blender.kind).jar ? 0 : (blender?.jarMl ?? USUAL_JAR_ML),
   potDiameterCm,
   ...(ringKw === null ? {} : { ringKw }),
+  ...(typeof trays === 'number' ? { trays } : {}),
+  ...(coldBaths === undefined ? {} : { coldBaths }),
 });
