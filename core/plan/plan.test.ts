@@ -52,6 +52,34 @@ Method
 5. Toast the pumpkin seeds in a dry pan for 5 minutes.
 6. Ladle into bowls and scatter with the seeds.`);
 
+describe('what the text wants hot', () => {
+  const heats = ({ tasks }: PlanReply) => tasks.filter(({ id }) => /heat-/.test(id));
+  // 800 g from 15 to 100 C at 3.9 J/(g K) and 2000 W: 2.2 minutes.
+  test('comes from a kettle, before it goes in', () => {
+    const made = plan(LEEK);
+    const [kettle, ...more] = heats(made);
+    expect(kettle).toMatchObject({ label: 'Boil the kettle for the vegetable broth', resources: [] });
+    expect((kettle?.end ?? 0) - (kettle?.start ?? 0)).toBe(3);
+    expect(kettle?.end).toBeLessThanOrEqual(made.tasks.find(({ label }) => /hot stock/.test(label))?.start ?? 0);
+    expect(more).toHaveLength(0);
+  });
+  test('and is more than a kettle holds, from a ring', () => {
+    expect(heats(plan(LEEK, {}, 16))[0]).toMatchObject({ label: 'Heat the vegetable broth', resources: ['ring'] });
+  });
+  test.each(['Add the stock, bring to the boil and keep simmering for 20 minutes', 'Add the stock, simmer for 20 minutes and serve hot'])(
+    "but '%s' wants no hot stock, and waits for the boil",
+    (step) => {
+      const made = plan(
+        read(
+          `Leek soup\nServes 4\n\nIngredients\n400 g leeks\n30 g butter\n900 ml vegetable stock\n\nMethod\n1. Sweat the leeks in the butter for 10 minutes.\n2. ${step}.\n3. Blend.`,
+        ),
+      );
+      expect(heats(made)).toHaveLength(0);
+      expect(made.tasks.some(({ label }) => /min to the boil first/.test(label))).toBe(true);
+    },
+  );
+});
+
 describe('a plan', () => {
   test('ends at the hour of serving, and begins as late as it can', () => {
     const { startAt, makespanMin, tasks, bound, optimal } = plan(LEEK);

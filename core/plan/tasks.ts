@@ -10,7 +10,10 @@ import {
   HOT_C,
   JAR_FILL,
   JAR_MIN,
+  KETTLE_ML,
+  KETTLE_W,
   LEAST_BOARD_MIN,
+  LEAST_HEATED_G,
   PREHEAT_MIN,
   RING_EFFICIENCY,
   SOAK_MIN,
@@ -73,6 +76,9 @@ const isOnRing = (step: Step): boolean => RING.has(step.method ?? 'none') || (st
 const BOILS: ReadonlySet<Method> = new Set<Method>(['boil', 'simmer', 'pressure']);
 const COOLS = /\b(?:cool|off the (?:heat|ring|boil)|stand|rest|chill|lukewarm|lid off|open)\b/i;
 const HOT = /\b(?:hot|boiling|warm(?:ed)?|simmering|kettle)\b/i;
+/** In a step the word has to stand before its liquid: 'keep simmering' and 'serve hot' heat nothing. */
+const HOT_LIQUID =
+  /\b(?:hot|boiling|warm(?:ed)?|simmering)\s+(?:[\p{L}-]+\s+){0,3}?(?:stock|broth|bouillon|fond|water|milk|liquid|cream)s?\b|\bkettle\b/iu;
 /** Taken to the boil by the words themselves, so that the minutes said are after it. */
 const LIQUID = /^(?:broth|water|dairy|plant-cream|juice|drink)$/;
 
@@ -105,6 +111,7 @@ export function tasksOf(recipe: Recipe, kitchen: Kitchen, potMl: number, shelf: 
   const isWarm: boolean[] = [];
   const cut = new Set<string>();
   const soaked = new Set<string>();
+  const heated = new Set<string>();
   const ready = new Set(Array.isArray(kitchen.readyCut) ? (kitchen.readyCut as readonly string[]) : []);
   steps.forEach((step, at) => {
     const method = step.method ?? 'none';
@@ -131,6 +138,8 @@ export function tasksOf(recipe: Recipe, kitchen: Kitchen, potMl: number, shelf: 
     }
     const soak = soakWork(step, steps, byId, soaked, shelf);
     if (soak) after.push(put(soak, `soak-${step.id}`));
+    const heating = heatingWork(step, byId, heated, kitchen, recipe, shelf);
+    if (heating) after.push(put(heating, `heat-${step.id}`));
     const board = kitchen.readyCut === true || isBoard(step) ? null : boardWork(step, byId, cut, shelf, ready);
     if (board) after.push(put(board, `cut-${step.id}`));
     const own: Omit<Task, 'id'> = { stepId: step.id, label: step.text, minutes, handsOn: isHandsOn(step), resources: [], after, assumed };
@@ -273,19 +282,56 @@ const mlOf = ({ grams, foodId }: Line, shelf: Shelf): number => {
   return ((grams?.best ?? 0) * (food ? mlPer100g(food) : 100)) / 100;
 };
 
+const isHot = (line: Line, step: Step, shelf: Shelf): boolean => {
+  const isLiquid = LIQUID.test(shelf.food(line.foodId ?? '')?.category ?? '');
+  return isLiquid && (HOT.test(line.text) || HOT_LIQUID.test(step.text));
+};
+
+/** What the text wants hot is made hot first: water and stock in a kettle as far as it holds, all else and more on a ring. */
+function heatingWork(
+  step: Step,
+  byId: ReadonlyMap<string, Line>,
+  heated: Set<string>,
+  kitchen: Kitchen,
+  recipe: Recipe,
+  shelf: Shelf,
+): Omit<Task, 'id'> | null {
+  const lines = linesIn(step).flatMap((id) => (heated.has(id) ? [] : (byId.get(id) ?? [])));
+  for (const { id } of lines) heated.add(id);
+  const hot = lines.filter((line) => isHot(line, step, shelf) && (line.grams?.best ?? 0) >= LEAST_HEATED_G);
+  if (hot.length === 0) return null;
+  const joules = hot.reduce((sum, { grams }) => sum + (grams?.best ?? 0) * SOUP_HEAT * (100 - COLD_C), 0);
+  const ml = hot.reduce((sum, line) => sum + mlOf(line, shelf), 0);
+  const isKettle = ml <= KETTLE_ML && hot.every(({ foodId }) => KETTLE.test(shelf.food(foodId ?? '')?.category ?? ''));
+  const watts = isKettle ? KETTLE_W : ringWatts(kitchen, recipe);
+  const names = hot.map(({ foodId, text }) => {
+    const food = shelf.food(foodId ?? '');
+    return food ? calledInSteps(food) : text;
+  });
+  return {
+    label: `${isKettle ? 'Boil the kettle for' : 'Heat'} the ${names.join(' and the ')}`,
+    minutes: Math.max(2, Math.ceil(joules / watts / 60)),
+    handsOn: false,
+    resources: isKettle ? [] : ['ring'],
+    after: [],
+    assumed: true,
+  };
+}
+const KETTLE = /^(?:broth|water)$/;
+
+const ringWatts = (kitchen: Kitchen, { pot }: Recipe): number => (kitchen.ringKw ?? pot?.ringKw ?? USUAL_RING_KW) * 1000 * RING_EFFICIENCY;
+
 /** Minutes of a ring until what goes in with this step boils; 0 where the words say that it is hot. */
-function toTheBoil(step: Step, { steps, pot }: Recipe, byId: ReadonlyMap<string, Line>, kitchen: Kitchen, shelf: Shelf, isWarm: boolean): number {
-  const at = steps.indexOf(step);
-  const earlier = new Set(steps.slice(0, at).flatMap(linesIn));
+function toTheBoil(step: Step, recipe: Recipe, byId: ReadonlyMap<string, Line>, kitchen: Kitchen, shelf: Shelf, isWarm: boolean): number {
+  const at = recipe.steps.indexOf(step);
+  const earlier = new Set(recipe.steps.slice(0, at).flatMap(linesIn));
   const lines = linesIn(step).flatMap((id) => byId.get(id) ?? []);
-  const isHot = (line: Line) => HOT.test(line.text) || (HOT.test(step.text) && LIQUID.test(shelf.food(line.foodId ?? '')?.category ?? ''));
   const joules = lines.reduce((sum, line) => {
     if (line.eaten === 'drained' && earlier.has(line.id)) return sum;
-    const from = (isWarm && earlier.has(line.id)) || isHot(line) ? HOT_C : COLD_C;
+    const from = (isWarm && earlier.has(line.id)) || isHot(line, step, shelf) ? HOT_C : COLD_C;
     return sum + (line.grams?.best ?? 0) * SOUP_HEAT * (100 - from);
   }, 0);
-  const watts = (kitchen.ringKw ?? pot?.ringKw ?? USUAL_RING_KW) * 1000 * RING_EFFICIENCY;
-  const minutes = joules / watts / 60;
+  const minutes = joules / ringWatts(kitchen, recipe) / 60;
   // Nobody plans by less than two minutes.
   return minutes < 2 ? 0 : minutes;
 }

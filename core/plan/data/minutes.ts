@@ -48,6 +48,12 @@ export const SOUP_HEAT = 3.9;
 export const USUAL_RING_KW = 2;
 export const RING_EFFICIENCY = 0.8;
 
+/** A kettle: what it holds, ml, and what of its 2.2 kW reaches the water, W (common practice, no source). */
+export const KETTLE_ML = 1700;
+export const KETTLE_W = 2000;
+/** A spoon of hot water comes from the tap, g. */
+export const LEAST_HEATED_G = 150;
+
 /** Work of the board, minutes a kilogram as it goes in, by hands that do it now and then; common practice, no source. */
 export const BOARD: readonly { says: RegExp; perKg: number }[] = [
   { says: /\bpeel(?:ed)?\b/i, perKg: 5 },
