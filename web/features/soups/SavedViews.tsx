@@ -1,13 +1,14 @@
 import { X } from 'lucide-react';
-import { type FormEvent, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { SavedView } from '../../../contract/types.ts';
 import { useAddView, useDropView, useViews } from '../../api/house.ts';
 import { Button } from '../../ui/button.tsx';
-import { Field, Input } from '../../ui/field.tsx';
 import { focusAfter } from '../../ui/focus.ts';
-import { Notice } from '../../ui/state.tsx';
 import { say } from '../../ui/toast.ts';
+
+// Nobody names a view before there is something to see.
+const NameForm = lazy(async () => ({ default: (await import('./NameForm.tsx')).NameForm }));
 
 /** What was asked before, by name; and what is asked now, to be kept. `query` is empty where nothing is asked. */
 export function SavedViews({ query, suggested }: { query: string; suggested: string }) {
@@ -46,49 +47,15 @@ export function SavedViews({ query, suggested }: { query: string; suggested: str
         </Button>
       )}
       {naming && (
-        <NameForm
-          suggested={suggested}
-          failed={add.error?.message}
-          onName={(name) => add.mutate({ name, query }, { onSuccess: () => setNaming(false) })}
-          onLeave={() => setNaming(false)}
-        />
+        <Suspense fallback={null}>
+          <NameForm
+            suggested={suggested}
+            failed={add.error?.message}
+            onName={(name) => add.mutate({ name, query }, { onSuccess: () => setNaming(false) })}
+            onLeave={() => setNaming(false)}
+          />
+        </Suspense>
       )}
     </nav>
-  );
-}
-
-interface NameFormProps {
-  suggested: string;
-  failed: string | undefined;
-  onName: (name: string) => void;
-  onLeave: () => void;
-}
-
-function NameForm({ suggested, failed, onName, onLeave }: NameFormProps) {
-  const [name, setName] = useState(suggested);
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    if (name.trim() !== '') onName(name.trim());
-  };
-  return (
-    <form
-      aria-label="Keep this view"
-      onSubmit={submit}
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') onLeave();
-      }}
-      className="flex flex-wrap items-end gap-2"
-    >
-      <Field label="Name of the view">
-        <Input autoFocus value={name} maxLength={100} onChange={(event) => setName(event.target.value)} />
-      </Field>
-      <Button type="submit" disabled={name.trim() === ''}>
-        Keep
-      </Button>
-      <Button kind="quiet" onClick={onLeave}>
-        Leave
-      </Button>
-      {failed && <Notice tone="breaks">{failed}</Notice>}
-    </form>
   );
 }
