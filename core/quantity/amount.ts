@@ -58,6 +58,8 @@ const LEADING_WORDS = new RegExp(
 /** `1,5` is one and a half, `1,200` twelve hundred. */
 const plain = (text: string): string => (/^\d{1,3},\d{3}$/.test(text) ? text.replace(',', '') : text.replace(',', '.').replace('⁄', '/'));
 
+const MIXED = /^\d+-(?:1\/[2-8]|[23]\/[3-8]|[57]\/8|[½¼¾⅓⅔⅛⅜⅝⅞])\s*$/;
+
 /** The number the text starts with and what follows it; null when it starts with none. */
 export function readRange(text: string): { range: Range; rest: string } | null {
   const digits = LEADING.exec(text);
@@ -65,6 +67,8 @@ export function readRange(text: string): { range: Range; rest: string } | null {
     const min = numericQuantity(plain(digits[1] as string));
     const max = digits[2] === undefined ? min : numericQuantity(plain(digits[2]));
     if (!Number.isFinite(min) || !Number.isFinite(max)) return null;
+    // '1-1/2 oz' of an institution's card is one and a half, and no range down to a half.
+    if (MIXED.test(digits[0])) return { range: { min: min + max, max: min + max }, rest: text.slice(digits[0].length).trimStart() };
     return { range: { min: Math.min(min, max), max: Math.max(min, max) }, rest: text.slice(digits[0].length).trimStart() };
   }
   for (const [pattern, min, max] of LOOSE) {

@@ -25,8 +25,14 @@ export function clausesOf(text: string): Clause[] {
   }
   const last = text.slice(begin).trim();
   if (last) clauses.push({ text: last, sentence });
-  return clauses;
+  return clauses.map((clause, at) =>
+    ofFlour(clause, clauses[at - 1]?.text ?? '') ? { ...clause, text: clause.text.replace(/^blend/i, 'stir') } : clause,
+  );
 }
+
+/** 'Add the flour; blend' stirs it in: a spoon's work, and no jar's. */
+const ofFlour = ({ text, sentence }: Clause, before: string): boolean =>
+  !sentence && /^blend\b(?! until smooth)/i.test(text) && /\b(?:flour|cornflour|corn ?starch)$/i.test(before);
 
 /** 'Tip in the tomatoes, purée and stock': the purée of a list is no verb. */
 export const isNoun = ({ text, sentence }: Clause): boolean => !sentence && /^(?:the |tomato )*pur[eé]e(?: and\b.*)?$/i.test(text);
@@ -70,9 +76,14 @@ export function segmentsOf(text: string): string[] {
   starts.forEach((start, index) => {
     const clause = text.slice(start, starts[index + 1] ?? text.length);
     const sentence = index === 0 || /^[.!?]/.test(breaks[index - 1]?.[0] ?? '');
-    const found = isNoun({ text: clause.replace(/[\s,;.]+(?:and\s*)?$/i, '').trim(), sentence })
-      ? undefined
-      : methodOf(clause, method !== undefined && methodRow(method)?.stage === 'simmer');
+    const bare = clause.replace(/[\s,;.]+(?:and\s*)?$/i, '').trim();
+    // 'Fry till the water is gone, 12 minutes': the minutes are the frying's.
+    const isOfTheSame = !sentence && method !== undefined && ONLY_MINUTES.test(bare);
+    const stirs = index > 0 && ofFlour({ text: bare, sentence }, text.slice(starts[index - 1] ?? 0, start).replace(/[\s,;.]+$/, ''));
+    const found =
+      isOfTheSame || isNoun({ text: bare, sentence })
+        ? undefined
+        : methodOf(stirs ? clause.replace(/^\s*blend/i, 'stir') : clause, method !== undefined && methodRow(method)?.stage === 'simmer');
     if (sentence) adding = null;
     if (found && method && found !== method) {
       segments.push(text.slice(begin, adding ?? start));
@@ -94,6 +105,9 @@ export function segmentsOf(text: string): string[] {
     )
     .filter(Boolean);
 }
+
+const ONLY_MINUTES =
+  /^(?:for |about |around |some |maybe )*[\d½¼¾][\d½¼¾.,]*(?:\s?(?:-|–|to|or)\s?\d+)?\s?(?:minutes?|mins?|hours?|hrs?)(?: or so)?$/i;
 
 /** What was cut off in the middle of a sentence ends like one. */
 const ENDS_WITH = '.';

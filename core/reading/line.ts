@@ -40,7 +40,10 @@ function takeUnit(text: string): { unit: Unit; rest: string } | null {
 
 /** A line as it stands in a list, bullet and all. */
 export function readLine(raw: string): WrittenLine {
-  const text = withoutLead(raw).replace(/\bs\s?[&+]\s?p\b|\bs\s?n\s?p\b/i, 'salt and pepper');
+  const text = withoutLead(raw)
+    .replace(/\bs\s?[&+]\s?p\b|\bs\s?n\s?p\b/i, 'salt and pepper')
+    // '4 cl garlic' of a card is cloves, and no centilitres.
+    .replace(/^(\d+)\s*cl\.?\s+(?=(?:\p{L}+\s+)?garlic\b)/iu, '$1 cloves ');
   const amount = { ...emptyAmount(), filled: filledIn(text.slice(0, MOST_READ)) };
   // No ingredient is named in more words than this; the rest is kept and not searched.
   let rest = bareAmount(text.slice(0, MOST_READ));
@@ -162,6 +165,7 @@ function takeParentheses(text: string, amount: WrittenAmount): string {
         inside
           .trim()
           .replace(/^(?:trimmed|prepared|peeled|cleaned|net|total|edible|podded|shelled)?\s*weight\s*(?:of\s+)?[:,]?\s*/i, '')
+          .replace(/^(?:mine|ours|this one|it|they)\s+(?:was|were|weighed|came\s+(?:out\s+)?(?:at|to))\s+/i, '')
           .replace(ABOUT, '')
           .replace(/^(?:a|one)\s+(?=\d)/i, ''),
       );

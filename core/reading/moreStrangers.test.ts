@@ -75,7 +75,8 @@ describe('a production sheet', () => {
   test('has a head that is no food and leaves nothing unread', () => {
     expect(recipe.unread ?? []).toEqual([]);
     expect(recipe.servings).toBe(40);
-    expect(foods(recipe)).toEqual(['broccoli', 'onion', 'butter-salted', 'vegetable-broth', 'white-pepper']);
+    // 'Adjust seasoning' puts in salt that nobody has listed.
+    expect(foods(recipe)).toEqual(['broccoli', 'onion', 'butter-salted', 'vegetable-broth', 'white-pepper', 'salt']);
   });
   test("says its minutes with a stroke: (8'), 15'", () => {
     expect(recipe.steps.flatMap(({ method, minutes }) => (minutes ? [[method, minutes.max]] : []))).toEqual([
@@ -115,4 +116,83 @@ test.each([
   ['Add the cod for the last 5 minutes', 5],
 ])('%s: %i minutes in all', (text, most) => {
   expect(minutesIn(text)?.max).toBe(most);
+});
+
+describe('a card of an institution, its columns parted by strokes', () => {
+  const { recipe, doubts } = readRecipe(
+    `CREAM OF TOMATO SOUP - 100 PORTIONS
+Portion size: 8 fl oz (240 mL)
+Ingredient | Weight | Measure | Issue
+Onions, chopped, fresh | 2 lb | 1 qt 2 cup |
+Margarine | 1 lb | 2 cups |
+Flour, general purpose | 12 oz | 2-3/4 cup |
+Tomatoes, canned, crushed | 13 lb 4 oz | 2 no. 10 cans |
+Milk, nonfat dry | 1 lb 8 oz | |
+Water, warm | 12 lb 8 oz | 1 gal 2 qt |
+Salt | 1-1/2 oz | 2 tbsp |
+Pepper, white | | 1 tsp |
+Method
+1. Saute onions in margarine until tender.
+2. Add flour; blend and cook 5 minutes, do not brown.
+3. Add tomatoes, salt and pepper. Simmer 15 minutes. Puree.
+4. Reconstitute milk with warm water; heat to just below boiling.
+5. Add tomato mixture slowly to hot milk, stirring constantly.`,
+    { measures: 'auto' },
+    SHELF,
+  );
+  const grams = (foodId: string) => recipe.lines.find((line) => line.foodId === foodId)?.grams?.best;
+  // Pounds of 453.592 g and ounces of 28.3495 g (NIST Handbook 44, Appendix C).
+  test('takes the weight of each, pounds and ounces together', () => {
+    expect(grams('plant-spread')).toBeCloseTo(453.6, 0);
+    expect(grams('tomatoes-canned')).toBeCloseTo(13.25 * 453.592, -1);
+    expect(grams('water')).toBeCloseTo(12.5 * 453.592, -1);
+  });
+  test('an ounce and a half of salt is no range down to half an ounce', () => expect(grams('salt')).toBeCloseTo(42.5, 0));
+  test('and the measure where it has no weight', () => expect(grams('white-pepper')).toBeGreaterThan(1));
+  test('says 100 bowls and leaves no line without a food', () => {
+    expect(recipe.servings).toBe(100);
+    expect(recipe.lines.filter(({ foodId }) => foodId === null)).toEqual([]);
+    expect(doubts.some(({ code }) => code === 'food.unmatched')).toBe(false);
+  });
+  test('blends its roux with a spoon', () => expect(recipe.steps.filter(({ method }) => method === 'blend')).toHaveLength(1));
+});
+
+describe('salt that only a step speaks of', () => {
+  const salted = (step: string) =>
+    read(
+      `Pea soup\nServes 4\n\nIngredients\n500 g peas\n20 g unsalted butter\n500 ml water\n\nMethod\n1. Simmer the peas in the water with the butter for 8 minutes.\n2. ${step}`,
+    );
+  test.each(['Blend and season to taste.', 'Blend. Season well and serve.', 'Blend, then check the seasoning.', 'Blend. Taste for salt.'])(
+    "is counted and not known: '%s'",
+    (step) => {
+      const salt = salted(step).lines.find(({ foodId }) => foodId === 'salt');
+      expect(salt).toMatchObject({ grams: null });
+    },
+  );
+  test.each(['Blend. Season with fish sauce.', 'Blend. Peas are in season in June.', 'Blend and serve in a seasoned bowl.'])(
+    "is none: '%s'",
+    (step) => {
+      expect(foods(salted(step))).not.toContain('salt');
+    },
+  );
+});
+
+test('minutes behind a comma are those of what stands before it', () => {
+  const recipe = read(
+    'Mushroom soup\nServes 4\n\nIngredients\n500 g mushrooms\n30 g butter\n600 ml chicken stock\n\nMethod\nFry the mushrooms in the butter till the water is gone, 12 minutes. Add the stock, simmer ten minutes. Blend.',
+  );
+  expect(recipe.steps.map(({ method, minutes }) => [method, minutes?.max])).toEqual([
+    ['fry', 12],
+    ['simmer', 10],
+    ['blend', undefined],
+  ]);
+});
+
+test('a card of short words: cloves, a trimmed weight, a how-to, French creams', () => {
+  const recipe = read(
+    'Cauliflower soup\nServes 5\nWhat you need\n1 big cauliflower (mine was 900g trimmed)\n4 cl garlic\n20 cl de crème fraîche épaisse\n25 g de beurre doux\n1 litre water\n\nHow to\nBoil it all for 15 minutes and blend.',
+  );
+  expect(foods(recipe)).toEqual(['cauliflower', 'garlic', 'creme-fraiche', 'butter-unsalted', 'water']);
+  expect(recipe.lines[0]?.grams?.best).toBe(900);
+  expect(recipe.lines[1]?.grams?.best).toBeLessThan(20);
 });

@@ -23,7 +23,7 @@ import { type ReadSteps, readSteps } from './steps.ts';
 import type { Named } from './telling.ts';
 import { proposeSeasoning } from './toTaste.ts';
 import { WAITS } from './verbs.ts';
-import { unlistedIn, wholeDoubts } from './wholeDoubts.ts';
+import { seasonedIn, unlistedIn, wholeDoubts } from './wholeDoubts.ts';
 
 export type MeasureChoice = 'auto' | System;
 
@@ -89,8 +89,10 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   const steps = sections.steps.slice(0, MAX_STEPS);
   const first = source.prose ? null : unlisted(steps, drafts, context);
   drafts.push(...(first?.more ?? []));
+  const salt = seasoned(steps, drafts, context);
+  drafts.push(...salt);
   const listed = drafts.map(({ line }) => line);
-  const read = first && first.more.length === 0 ? first.read : readSteps(steps, listed, shelf, partsOf(drafts));
+  const read = first && first.more.length + salt.length === 0 ? first.read : readSteps(steps, listed, shelf, partsOf(drafts));
   // Nothing is heated: what no step names goes into the blender with the rest.
   const cold = read.steps.some(({ method }) => method === 'blend') && !steps.some(({ text: step }) => HEAT.test(step) || cooksFor(step));
   const otherwise = cold ? 'blend' : read.steps.length > 0 ? 'simmer' : 'base';
@@ -191,6 +193,26 @@ function unlisted(steps: readonly TextLine[], drafts: readonly Draft[], context:
       });
   }
   return { more: out, read };
+}
+
+/** The salt of a step that seasons, where no line is salt. */
+function seasoned(steps: readonly TextLine[], drafts: readonly Draft[], context: Context): Draft[] {
+  const textLine = seasonedIn(
+    steps,
+    drafts.map(({ line }) => line),
+    context.shelf,
+  );
+  if (!textLine) return [];
+  const found = readIngredient(textLine, drafts.length, context);
+  for (const { line } of found)
+    context.doubts.push({
+      code: 'step.unlisted',
+      lineId: line.id,
+      textLine: textLine.at,
+      message:
+        'A step says to season, and no line lists salt. It is counted as salt to taste: until it is weighed sodium is at least what is shown; take it out if none goes in.',
+    });
+  return found;
 }
 
 function dropWhere(doubts: Doubt[], drop: (doubt: Doubt) => boolean): void {

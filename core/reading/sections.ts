@@ -50,7 +50,7 @@ export type IsFood = (words: string) => boolean;
 const INGREDIENTS =
   /^(?:the\s+)?(?:main\s+)?ingredients?(?:\s+list)?(?:\s+for\b.{0,30})?\s*:?$|^you(?:'ll| will)? need\s*(?:\([^()]{0,40}\))?\s*:?$|^shopping list\s*:?$|^what you(?:'ll)? need\s*:?$|^(?:zutaten|ingredientes|ingr[ée]dients|ingredienti|ingredienser|sk[łl]adniki)\s*:?$/i;
 const METHOD =
-  /^(?:the\s+)?(?:cooking\s+|basic\s+|(?:instant[- ]?pot|pressure[- ]cooker|slow[- ]cooker|crock[- ]?pot|stove[- ]?top|hob|oven|microwave|blender|traditional|quick)\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|process|how to (?:make|cook|do) (?:it|this|the soup)|to make(?: the soup| it)?|what to do|zubereitung|preparaci[oó]n|pr[ée]paration|preparazione|procedimento|making it|then|step\s*(?:\d{1,2}|one|two|three|four|five|six))\s*[:.]?$/i;
+  /^(?:the\s+)?(?:cooking\s+|basic\s+|(?:instant[- ]?pot|pressure[- ]cooker|slow[- ]cooker|crock[- ]?pot|stove[- ]?top|hob|oven|microwave|blender|traditional|quick)\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|process|how(?: to| to (?:make|cook|do) (?:it|this|the soup)| i (?:make|do) it)?|to make(?: the soup| it)?|what to do|zubereitung|preparaci[oó]n|pr[ée]paration|preparazione|procedimento|making it|then|step\s*(?:\d{1,2}|one|two|three|four|five|six))\s*[:.]?$/i;
 /** 'To finish: chopped parsley, a drizzle of oil and toasted almonds': a part with its list on the line. */
 const PART_INLINE =
   /^((?:for (?:the )?)?(?:to (?:finish|serve|garnish)|toppings?|garnish(?:es)?|top|on top|croutons?|swirl|drizzle)(?: [\p{L}]+)?)\s*:\s*(?=\S)/iu;

@@ -7,7 +7,7 @@ import { uncoded } from './formats/coded.ts';
 import { looksLikeHtml, readHtml } from './formats/html.ts';
 import { sectionsOfJsonLd } from './formats/jsonLd.ts';
 import { looksScanned, unscanned } from './formats/scanned.ts';
-import { flattenPipes, flattenTabs, tableRows } from './formats/table.ts';
+import { flattenPipes, flattenSheets, tableRows } from './formats/table.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { matchFood } from './match.ts';
 import { runningText } from './running.ts';
@@ -54,7 +54,7 @@ export function sourceOf(text: string, shelf: Shelf): Source {
     return { kind: 'text', sections: { ...noSections(), ingredients }, prose: false, named: [] };
   }
   const plain = uncoded(looksScanned(text) ? unscanned(text) : text);
-  return { kind: 'text', ...ofText(flattenTabs(flattenPipes(plain)), shelf) };
+  return { kind: 'text', ...ofText(flattenPipes(flattenSheets(plain)), shelf) };
 }
 
 /** Lines where there are lines; running text where it is told in sentences. */

@@ -76,6 +76,19 @@ export function unlistedIn(
   return [...found.values()];
 }
 
+/**
+ * A step that seasons a soup no line of which is salt: salt goes in, nobody says how much. 'Season with fish sauce' names what with.
+ * `texts` of the lines there are, `salted` where one of them is salt.
+ */
+export function seasonedIn(steps: readonly TextLine[], lines: readonly Line[], shelf: Shelf): TextLine | null {
+  const isSalt = ({ foodId, text }: Line) => shelf.food(foodId ?? '')?.category === 'salt' || /\b(?:salt(?!ed)|season(?:ing)?)\b/i.test(text);
+  if (lines.some(isSalt)) return null;
+  const step = steps.find(({ text }) => clausesOf(text).some((clause) => SEASONS.test(clause.text)));
+  return step ? { text: 'salt, to taste', at: step.at } : null;
+}
+const SEASONS =
+  /^(?:(?:and|then|now|finally|serve|taste|blend|stir|cream in)\b[\s,]*(?:it|well|and|then)*\s*)*season(?!ed|al|ing)\b(?!\s+(?:\p{L}+\s+){0,4}?with\b)(?!\s+the\s+(?!soup|pot|mixture|pur[eé]e))|\b(?:adjust|check|correct)\s+(?:for\s+)?(?:the\s+)?(?:seasoning|salt)\b|\b(?:check|taste|adjust)\s+for\s+(?:salt|seasoning)\b|\band season(?: well| to taste| again)?\s*$/iu;
+
 const MEASURES = /\d|[½¼¾⅓⅔]|\b(?:half|one|two|three|four|five|six|pinch|handful|splash|knob|glug|dash|spoon\w*|cup)\b/i;
 /** Water for a stock of one's own. */
 const STOCK_WATER_G = 400;

@@ -64,6 +64,8 @@ describe('a yield line', () => {
     ['10 x 250 ml portions', 250],
     ['Standard yield: 40 portions of 220 ml', 220],
     ['Serving size: 1 cup', 236.588],
+    ['Portion size: 8 fl oz (240 mL)', 236.588],
+    ['Portion: 250 ml', 250],
   ])('%s says what a bowl holds', (text, ml) => {
     expect(yieldIn(text)?.mlEach?.('us')).toBeCloseTo(ml, 3);
   });

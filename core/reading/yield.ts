@@ -14,7 +14,7 @@ export interface Yield {
 const ABOUT = String.raw`(?:about|approximately|approx\.?|roughly|around|some|up to|enough for|it|you|a family of|the|us|all|ca\.?|~)`;
 /** What opens a yield; `feeds` are people, whatever is said after the number. */
 const OPENS = new RegExp(
-  String.raw`^(?:standard\s+|batch\s+)?(serves|feeds|servings?(?:\s+size)?|yields?|makes|gives|portions?|portion\s+size|covers|pax|bowls|people|quantity|batch(?:\s+size)?|recipe\s+for|enough\s+for|for|para|pour|f[üu]r|dosi\s+per|per|ergibt)\b\s*[:=–-]*\s*(?:${ABOUT}\s+)*`,
+  String.raw`^(?:standard\s+|batch\s+)?(serves|feeds|servings?(?:\s+size)?|yields?|makes|gives|portion\s+size|portions?|covers|pax|bowls|people|quantity|batch(?:\s+size)?|recipe\s+for|enough\s+for|for|para|pour|f[üu]r|dosi\s+per|per|ergibt)\b\s*[:=–-]*\s*(?:${ABOUT}\s+)*`,
   'iu',
 );
 /** Those who eat and what they eat from, in the languages recipes are passed on in. */
@@ -45,12 +45,14 @@ function statement(said: string): Yield | null {
   // A scan drops the space: 'Serves6'.
   const text = inDigits(said)
     .replace(/[*_]/g, '')
+    .replace(/\bfl\.?\s?oz\b/gi, 'oz')
     .replace(/^(serves|makes|feeds|yields?|servings?|portions?)(?=\d)/i, '$1 ')
     .trim();
   const opened = OPENS.exec(text);
   const opener = opened?.[1]?.toLowerCase() ?? '';
   const body = opened ? text.slice(opened[0].length) : text;
-  if (/\bsize$/.test(opener) || opener === 'per') {
+  // 'Portion: 250 ml' is what one holds, 'portions: 12' how many there are.
+  if (/\bsize$/.test(opener) || opener === 'per' || (/^(?:portion|serving)$/.test(opener) && volume(body))) {
     const each = volume(body);
     return each ? { mlEach: each.ml } : null;
   }

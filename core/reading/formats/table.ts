@@ -34,40 +34,73 @@ function rowsOf(cells: readonly (readonly string[])[], at: (row: number) => numb
   });
 }
 
-/** Columns of a kitchen's production sheet: what goes in before what is bought, the first yield before the scaled one. */
+/** Columns of a kitchen's production sheet: what goes in before what is bought, the weight before the measure, the first yield before the scaled one. */
 const EDIBLE = /^(?:ep|edible|net|ready|trimmed)\b/i;
 const BOUGHT = /^(?:ap|as purchased|gross|bought|raw)\b/i;
+const WEIGHT = /^(?:weights?|wt\.?|grams?|g|kg|lbs?\.?|pounds?)$/i;
+const MEASURE = /^(?:measures?|volume|vol\.?|cups?|household measures?)$/i;
+/** What stands in a column of amounts: a number, or one with its unit. */
+const AMOUNT_CELL = /^(?:\d|[½¼¾⅓⅔⅛])[\d.,½¼¾⅓⅔⅛/ -]*(?:(?:\p{L}|#)[\p{L}\d.,½¼¾/# -]*)?$/u;
+const LOOSE_AFTER = /^(?:to taste|as needed|as required|q\.?\s?s\.?)$/i;
+const LOOSE_BEFORE = /^(?:an?|some|few)\b.{0,14}$|^(?:pinch|handful|sprig|bunch)$/i;
+const BARE_NUMBER = /^[\d.,½¼¾/ ]+$/;
 
-/** Tab-separated tables inside a text, with a heading that names the ingredient; other lines are left. */
-export function flattenTabs(text: string): string {
+/** The cells of a row parted by tabs or by upright strokes; null for a line that is no row. */
+function cellsOf(line: string): string[] | null {
+  if (line.includes('\t')) return line.split('\t').map((cell) => cell.trim());
+  return line.includes('|')
+    ? line
+        .replace(/^\s*\||\|\s*$/g, '')
+        .split('|')
+        .map((cell) => cell.trim())
+    : null;
+}
+
+/** Tables parted by tabs or strokes inside a text, with a heading that names the ingredient and its amounts; other lines are left. */
+export function flattenSheets(text: string): string {
   const lines = text.split('\n');
-  const headAt = lines.findIndex((line) => line.includes('\t') && line.split('\t').some((cell) => COLUMNS.food.test(cell.trim())));
+  const headAt = lines.findIndex((line) => cellsOf(line)?.some((cell) => COLUMNS.food.test(cell)));
   if (headAt < 0) return text;
-  const heading = (lines[headAt] as string).split('\t').map((cell) => cell.trim());
-  // A table that names its amount is read as such where it stands alone.
+  const heading = cellsOf(lines[headAt] as string) as string[];
   const food = heading.findLastIndex((cell) => COLUMNS.food.test(cell));
-  const unit = heading.findIndex((cell) => COLUMNS.unit.test(cell));
+  const unit = heading.findIndex((cell, i) => COLUMNS.unit.test(cell) && !MEASURE.test(heading[i] as string));
   const note = heading.findIndex((cell) => COLUMNS.note.test(cell));
   const edible = heading.findIndex((cell) => EDIBLE.test(cell));
+  const isMeasure = (cell: string) => MEASURE.test(cell);
   const named = [
     edible,
-    heading.findIndex((cell, i) => i !== unit && COLUMNS.amount.test(cell)),
+    heading.findIndex((cell, i) => i !== unit && !isMeasure(cell) && COLUMNS.amount.test(cell)),
     heading.findIndex((cell) => BOUGHT.test(cell)),
-  ].find((at) => at >= 0);
-  if (named === undefined) return text;
+    heading.findIndex((cell) => WEIGHT.test(cell)),
+    heading.findIndex(isMeasure),
+  ].filter((at) => at >= 0);
+  if (named.length === 0) return text;
   return lines
     .map((line, at) => {
-      if (at <= headAt || !line.includes('\t')) return at === headAt ? '' : line;
-      const cell = (column: number) => (column < 0 ? '' : (line.split('\t')[column] ?? '').trim());
-      if (cell(food) === '' || !/^[\d.,½¼¾/ ]+$/.test(cell(named))) return line;
-      const amount = cell(named)
-        .replace(/^(\d+)[.,](\d{3})$/, '$1.$2')
-        .replace(/0+$/, (zeros, _offset, whole: string) => (whole.includes('.') ? '' : zeros))
-        .replace(/\.$/, '');
-      const remarks = [cell(note), named === edible ? 'prepared weight' : ''].filter(Boolean);
-      return `- ${[amount, cell(unit), cell(food)].filter(Boolean).join(' ')}${remarks.length > 0 ? `, ${remarks.join(', ')}` : ''}`;
+      const cells = at < headAt ? null : cellsOf(line);
+      if (at === headAt) return '';
+      const cell = (column: number) => cells?.[column] ?? '';
+      if (!cells || cells.length < 2 || cell(food) === '') return line;
+      if (cells.every((one) => /^[\s:-]*$/.test(one))) return '';
+      const from = named.find((column) => cell(column) !== '');
+      if (from === undefined) return `- ${cell(food)}`;
+      if (LOOSE_AFTER.test(cell(from))) return `- ${cell(food)}, ${cell(from)}`;
+      if (!AMOUNT_CELL.test(cell(from)) && !LOOSE_BEFORE.test(cell(from))) return line;
+      const amount = BARE_NUMBER.test(cell(from)) ? plainNumber(cell(from), heading[from] as string, unit >= 0) : cell(from);
+      const remarks = [cell(note), from === edible ? 'prepared weight' : ''].filter(Boolean);
+      return `- ${[amount, BARE_NUMBER.test(cell(from)) ? cell(unit) : '', cell(food)].filter(Boolean).join(' ')}${remarks.length > 0 ? `, ${remarks.join(', ')}` : ''}`;
     })
     .join('\n');
+}
+
+/** '1.500' of a scale is one and a half; a bare number under 'kg' or 'g' takes its unit from there. */
+function plainNumber(said: string, heading: string, hasUnit: boolean): string {
+  const number = said
+    .replace(/^(\d+)[.,](\d{3})$/, '$1.$2')
+    .replace(/0+$/, (zeros, _offset, whole: string) => (whole.includes('.') ? '' : zeros))
+    .replace(/\.$/, '');
+  const unit = hasUnit ? null : /^(?:grams?|g|kg|lbs?|pounds?|cups?)\b/i.exec(heading);
+  return unit ? `${number} ${unit[0].toLowerCase()}` : number;
 }
 
 /** A text that is a separated table as a whole. */
