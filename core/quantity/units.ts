@@ -78,7 +78,7 @@ const WRITTEN: readonly (readonly [Unit, string])[] = [
   [count('rib'), 'rib ribs'],
   [count('sprig'), 'sprig sprigs'],
   [count('leaf'), 'leaf leaves'],
-  [count('bunch'), 'bunch bunches bu bund botte manojo mazzetto mazzo'],
+  [count('bunch'), 'bunch bunches bundle bundles bu bund botte manojo mazzetto mazzo'],
   [count('head'), 'head heads'],
   [count('bulb'), 'bulb bulbs'],
   [count('slice'), 'slice slices scheibe scheiben tranche tranches rebanada rebanadas fetta fette'],

@@ -28,6 +28,28 @@ export const bareAmount = (text: string): string => {
   const open = /^\((.+)\)$/.exec(text)?.[1] ?? text;
   return open.replace(OPTIONAL_LEAD, '').replace(ABOUT, '').replace(ABOUT, '');
 };
+const SIZE = String.raw`\d+(?:[.,]\d+)?\s?(?:g|kg|ml|l|oz|lb)`;
+const HOLDER = '(?:tins?|cans?|cartons?|packs?|packets?|jars?|bags?|blocks?)';
+const LOOSE = '(?:pinch|dash|handful|bunch|sprig|splash|drizzle|knob|squeeze)(?:es|s)?';
+const BEHIND_FOOD: readonly (readonly [RegExp, string])[] = [
+  // 'Butter beans 2 x 400 g tins, drained'.
+  [new RegExp(String.raw`^(\p{L}[^\d(]{1,60}?)[\s,:.–-]+(\d{1,2})\s*[x×]\s*(${SIZE})\s*(${HOLDER})?(?![\p{L}\d])(.*)$`, 'iu'), '$2 x $3 $4 $1$5'],
+  // 'Coconut milk 1 tin 400ml'.
+  [new RegExp(String.raw`^(\p{L}[^\d(]{1,60}?)[\s,:.–-]+(\d{1,2})\s*(${HOLDER})\s*(?:of\s*)?\(?(${SIZE})\)?\s*$`, 'iu'), '$2 x $4 $3 $1'],
+  // 'White pepper ........ pinch', 'basil, a big bunch'.
+  [
+    new RegExp(
+      String.raw`^(\p{L}[^\d(]{1,60}?)(?:\s*\.{2,}\s*|[\s,:]+(?=an?\s|one\s|1\s|big\s|small\s|large\s|good\s))(?:an?\s+|one\s+|1\s+)?((?:(?:big|small|large|good)\s+)?${LOOSE})\s*$`,
+      'iu',
+    ),
+    '1 $2 $1',
+  ],
+];
+/** A container, its number or a loose measure behind the food, put before it: the number would else be taken for another's. */
+export const holderFirst = (text: string): string => {
+  for (const [said, put] of BEHIND_FOOD) if (said.test(text)) return text.replace(said, put).replace(/\s{2,}/g, ' ');
+  return text;
+};
 export const saysOptional = (text: string): boolean => /^optional/i.test(text);
 
 const NUMBER = String.raw`(?:\d+\s+\d\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|\d*\s?[¼½¾⅓⅔⅛⅜⅝⅞]|\d+(?:[.,]\d+)?)`;

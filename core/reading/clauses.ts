@@ -13,11 +13,17 @@ export interface Clause {
 const BREAK =
   /(?<!\b(?:c|ca|approx))[.]\s+(?:and\s+)?(?:then\s+)?|[;!?]\s+(?:and\s+)?(?:then\s+)?|,\s+(?:and\s+)?(?:then\s+)?|\s+(?:and then|so then|then)\s+|\s+and\s+(?=(?:simmer|boil|blend|pur[eé]e|liquidi[sz]e|blitz|whizz?|stir|add|serve|return|season|top|swirl|sieve|strain|cook|whisk|pour|bring|heat|fry|sweat|roast|discard|throw|mix|reduce|cover|scatter|finish|warm|drain|blended|stirred|softened|cooked|pushed|poured|spoon (?:the|some|over|a)|drizzle|dollop|ladle|sprinkle|crumble (?:the|over|some)|garnish|float|fold|tip (?:in|the)|transfer|squeeze (?:in|the|over))\b)/gi;
 
+/** Where clauses end; a bracket is of the clause it stands in. */
+const breaksOf = (text: string): RegExpExecArray[] => {
+  const inside = [...text.matchAll(/\([^()]{0,200}\)/g)].map(({ 0: { length }, index }) => ({ from: index, to: index + length }));
+  return [...text.matchAll(BREAK)].filter(({ index }) => !inside.some(({ from, to }) => index > from && index < to));
+};
+
 export function clausesOf(text: string): Clause[] {
   const clauses: Clause[] = [];
   let begin = 0;
   let sentence = true;
-  for (const found of text.matchAll(BREAK)) {
+  for (const found of breaksOf(text)) {
     const clause = text.slice(begin, found.index).trim();
     if (clause) clauses.push({ text: clause, sentence });
     sentence = /^[.!?]/.test(found[0]);
@@ -66,7 +72,7 @@ const SOFT = /\b(?:cook(?:s|ed|ing)? (?:very )?gently|bubbl\w*|stew\w*)\b/i;
 
 /** A written step as one or more steps of one method each: 'Simmer 20 minutes. Blend.' is two. */
 export function segmentsOf(text: string): string[] {
-  const breaks = [...text.matchAll(BREAK)];
+  const breaks = breaksOf(text);
   const starts = [0, ...breaks.map((found) => found.index + found[0].length)];
   const segments: string[] = [];
   let begin = 0;
@@ -144,10 +150,14 @@ export function minutesIn(text: string): { min: number; max: number } | null {
   return counted.length > 0 ? counted.reduce((sum, { min, max }) => ({ min: sum.min + min, max: sum.max + max }), { min: 0, max: 0 }) : null;
 }
 
+const OF_THE_POT = /\b(?:the\s+)?(?:last|final)\s+(?:[\d½¼¾]+|half an|an?)\s*(?:minutes?|mins?|hours?|hrs?)\b/gi;
+
 /** The minutes of a step's own method: those of a wait ('chill 2 hours', 'let it cool 10 minutes') are not the blender's. */
 export function methodMinutes(text: string, method: Method | undefined): { min: number; max: number } | null {
   const own = clausesOf(text).filter((clause) => !WAITS.test(clause.text));
-  return method && own.length > 0 ? minutesIn(own.map((clause) => clause.text).join('. ')) : minutesIn(text);
+  const said = method && own.length > 0 ? own.map((clause) => clause.text).join('. ') : text;
+  // 'Blend half of it. Stir in the cheese for the last 30 minutes': those are the pot's.
+  return minutesIn(method === 'blend' ? said.replace(OF_THE_POT, ' ') : said);
 }
 
 /** What a step says of the lid; an 'uncover' behind a 'cover' holds. */

@@ -38,10 +38,13 @@ export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
   if (food && wordsOfFood(food).all.has('cheese') && /\bcheese\b/i.test(food.name)) words.add('cheese');
   if (food && (food.category === 'salt' || food.id.endsWith('pepper'))) words.add('season');
   if (words.size === 0) for (const token of own.slice(-2)) words.add(token);
+  // 'Corn, kernels cut off': the steps speak of the kernels.
+  for (const part of PARTS_EATEN) if (everywhere.includes(part)) words.add(part);
   for (const vague of VAGUE) words.delete(vague);
   return words;
 }
 
+const PARTS_EATEN = ['kernel', 'floret', 'spear'] as const;
 const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   'bay-leaf': ['bay'],
   'butternut-squash': ['squash', 'pumpkin'],

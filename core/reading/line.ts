@@ -2,7 +2,7 @@
 import { readRange } from '../quantity/amount.ts';
 import { CONTAINERS, SIZES, type Size, type Unit, unitOf } from '../quantity/units.ts';
 import { type WordTable, wordTable } from '../quantity/wordTable.ts';
-import { ABOUT, amountFirst, bareAmount, oneOf, saysOptional, withoutLead } from './amountPlace.ts';
+import { ABOUT, amountFirst, bareAmount, holderFirst, oneOf, saysOptional, withoutLead } from './amountPlace.ts';
 import { filledIn, type WrittenAmount } from './grams.ts';
 import { BEFORE_UNIT, DESCRIPTORS, OPTIONAL, TO_TASTE } from './words.ts';
 
@@ -46,7 +46,7 @@ export function readLine(raw: string): WrittenLine {
     .replace(/^(\d+)\s*cl\.?\s+(?=(?:\p{L}+\s+)?garlic\b)/iu, '$1 cloves ');
   const amount = { ...emptyAmount(), filled: filledIn(text.slice(0, MOST_READ)) };
   // No ingredient is named in more words than this; the rest is kept and not searched.
-  let rest = bareAmount(text.slice(0, MOST_READ));
+  let rest = holderFirst(bareAmount(text.slice(0, MOST_READ)));
   const flags = { toTaste: TO_TASTE.test(text), optional: OPTIONAL.test(text) || saysOptional(text) };
 
   rest = rest

@@ -1,7 +1,7 @@
 /** Cards and messages of other hands, written after the reader: what each once lost or misread. */
 import { describe, expect, test } from '@jest/globals';
 import { SHELF, shelfWith } from '../food/shelf.ts';
-import { minutesIn } from './clauses.ts';
+import { clausesOf, methodMinutes, minutesIn } from './clauses.ts';
 import { readRecipe } from './read.ts';
 
 const read = (text: string) => readRecipe(text, { measures: 'auto' }, SHELF).recipe;
@@ -195,4 +195,47 @@ test('a card of short words: cloves, a trimmed weight, a how-to, French creams',
   expect(foods(recipe)).toEqual(['cauliflower', 'garlic', 'creme-fraiche', 'butter-unsalted', 'water']);
   expect(recipe.lines[0]?.grams?.best).toBe(900);
   expect(recipe.lines[1]?.grams?.best).toBeLessThan(20);
+});
+
+describe('a list on one line, parted by strokes, its amounts behind', () => {
+  const recipe = read(
+    '*Green soup for Tuesday*\nCourgettes 1.5kg / spinach 500g / onions 3 / garlic 5 cloves / butter beans 2x400g tins drained / stock 2.5L / basil big bunch / lemon 2\nSweat onions + garlic in olive oil (a good 60ml) 10 min. Courgettes in, 5 min. Stock + beans, 15 min. Blitz. Lemon juice, salt.\nDoes 15.',
+  );
+  const grams = (foodId: string) => recipe.lines.find((line) => line.foodId === foodId)?.grams?.best;
+  test('gives each food its own amount, and no other', () => {
+    expect(grams('courgette')).toBeGreaterThan(1300);
+    expect(grams('spinach')).toBeLessThan(510);
+    expect(grams('onion')).toBeLessThan(400);
+  });
+  // Half of a can is its liquid, some 240 g of 400 are drained beans (common practice, no source).
+  test('two tins behind their beans are two', () => expect(grams('white-beans-canned-drained')).toBe(480));
+  test('and its title is no item of it', () => expect(recipe.title).toBe('Green soup for Tuesday'));
+});
+
+test('containers and loose measures behind the food: a tin and its size, dots and a pinch', () => {
+  const recipe = read(
+    'Squash soup\nServes 4\n\nIngredients\nSquash, peeled ........ 600 g\ncoconut milk 1 tin 400ml\nwhite pepper ........ pinch\nwater ........ 500 ml\n\nMethod\nSimmer it all for 20 minutes. Blend.',
+  );
+  expect(recipe.lines.map(({ foodId, grams }) => [foodId, grams === null ? null : grams.best > 0])).toEqual([
+    ['butternut-squash', true],
+    ['coconut-milk', true],
+    ['white-pepper', true],
+    ['water', true],
+  ]);
+  expect(recipe.lines[1]?.grams?.best).toBeGreaterThan(350);
+});
+
+test('kernels that go in after the cobs were strained are eaten, and pepper nobody names is not strained out', () => {
+  const recipe = read(
+    'Corn chowder\nServes 4\n\nIngredients\n4 ears of corn, kernels cut off, cobs kept\n1 large potato, diced\n700 ml milk\n2 sprigs thyme\nsalt & white pepper\n\nMethod\n1. Simmer the cobs in the milk with the thyme for 20 min; strain and discard the solids.\n2. Add the potato and cook 10 min; add the kernels, 5 min more. Blend half.',
+  );
+  const eaten = Object.fromEntries(recipe.lines.map(({ foodId, eaten: how }) => [foodId, how]));
+  expect(eaten).toMatchObject({ 'thyme-fresh': 'strained' });
+  expect(eaten.sweetcorn).toBeUndefined();
+  expect(eaten['white-pepper']).toBeUndefined();
+});
+
+test('a bracket breaks no clause, and the last minutes of the pot are not the blender’s', () => {
+  expect(clausesOf('Blitz (jug, 4 min), pass through a sieve').map(({ text }) => text)).toEqual(['Blitz (jug, 4 min)', 'pass through a sieve']);
+  expect(methodMinutes('Blend half of it. Stir in the cheese for the last 30 minutes.', 'blend')).toBeNull();
 });

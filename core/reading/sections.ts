@@ -157,7 +157,9 @@ function markedLines(text: string): Marked[] {
         .replace(UNSEEN, '')
         .replace(/\u00a0/g, ' ')
         .replace(/^\s*>\s?/, '')
-        .trim(),
+        .trim()
+        // '*Green soup*' is set in bold, and no item of a list.
+        .replace(/^([*_])(?=[^*_\s])([^*_]{1,100})\1$/, '$2'),
     );
   return raw.flatMap((whole, at): Marked[] => {
     if (whole === '' || RULE.test(whole)) return [];
@@ -181,6 +183,9 @@ function markedLines(text: string): Marked[] {
 
 /** '2 tbsp oil • 1 onion • 900 g sweet potatoes • ...': a list on one line, as it is passed on in messages. */
 function bulletsOf(line: string): string[] {
+  // 'Courgettes 1.5 kg / spinach 500 g / onions 3': the amounts behind the foods.
+  const strokes = line.length < MOST_LISTED ? line.split(/\s+\/\s+/) : [];
+  if (strokes.length >= LEAST_ITEMS && strokes.filter((part) => /\d/.test(part)).length * 2 > strokes.length) return strokes;
   // A row of a table begins with its mark.
   if (!/[•·|]/.test(line) || /^\|/.test(line)) return [line];
   const parts = line.split(/\s?[•·]\s+|\s+\|\s+/);
@@ -188,6 +193,7 @@ function bulletsOf(line: string): string[] {
   return parts.length >= LEAST_ITEMS && counted * 2 >= parts.length ? parts : [line];
 }
 const LEAST_ITEMS = 4;
+const MOST_LISTED = 1000;
 
 const bare = (text: string): string =>
   text

@@ -82,12 +82,15 @@ export function takeAway(clause: Placed, mentioned: readonly string[], step: { u
   if (DRAIN.test(text) && (step.method === 'boil' || step.method === 'simmer')) drainCooked(step.uses, categoryOf, eaten);
 }
 
+/** Pepper that no step names and nobody weighs is ground in at the end. */
+const isToTaste = (line: Line | undefined): boolean => line !== undefined && line.grams === null && /\bpepper\b/i.test(line.text);
+
 /** Everything solid that has cooked in the liquid so far stays behind in the sieve, but for what was lifted out to be kept. */
-function strainSolids({ stages, eaten, pot, categoryOf, lines, toCome }: Taking): void {
+function strainSolids({ stages, eaten, pot, byId, categoryOf, lines, toCome }: Taking): void {
   for (const { id } of lines) {
     const category = categoryOf(id);
     // What no step has named is in the pot with the rest, unless it is still to come.
-    const stage = stages.get(id) ?? (toCome(id) ? undefined : 'simmer');
+    const stage = stages.get(id) ?? (toCome(id) || isToTaste(byId.get(id)) ? undefined : 'simmer');
     if ((stage !== 'base' && stage !== 'simmer') || !(isOf(category, 'solid') || category === 'spice')) continue;
     if (pot.takenOut.includes(id) || eaten.has(id)) continue;
     eaten.set(id, 'strained');

@@ -84,7 +84,7 @@ export const MADE_READY =
   /\b(peeled|trimmed|shelled|podded|prepared|ready[- ]cut|pre[- ]cut|diced|cubed|cubes|chunks|chopped|sliced|slices|shredded|grated|mashed|minced|cooked|roasted|boiled|steamed|canned|frozen|florets?|crowns?|baby|hulled|boneless|fillets?|picked|stemmed|flesh|segments|kernels|leaves|white of|whites of)\b/i;
 /** Said of a weight: it is of what goes in. */
 export const READY_WEIGHT =
-  /\b(?:peeled|prepared|trimmed|cleaned|net|edible|shelled|podded|ready)\s+weight\b|\bE\.?P\b|\bedible\s+portion\b|\bweight\s+(?:peeled|prepared|trimmed|cleaned|shelled)\b|\b(?:after|once|when)\s+(?:peeling|trimming|peeled|trimmed|cleaned|cleaning|prepared|shelling)\b|\(\s*[^()]{0,30}\d\s?(?:kg|g|grams?|lbs?|oz)\s+(?:when\s+)?(?:trimmed|peeled|prepared|cleaned|podded|shelled)\s*\)|\bvacuum[- ]pack\w*|\bready[- ]to[- ](?:cook|use)\b/i;
+  /\b(?:peeled|prepared|trimmed|cleaned|net|edible|shelled|podded|ready)\s+weight\b|\bE\.?P\b|\bedible\s+portion\b|\bweight\s+(?:peeled|prepared|trimmed|cleaned|shelled)\b|\b(?:after|once|when)\s+(?:peeling|trimming|peeled|trimmed|cleaned|cleaning|prepared|shelling)\b|\(\s*[^()]{0,30}\d\s?(?:kg|g|grams?|lbs?|oz)\s+(?:when\s+)?(?:trimmed|peeled|prepared|cleaned|podded|shelled)\s*\)|\bleached\b|\bvacuum[- ]pack\w*|\bready[- ]to[- ](?:cook|use)\b/i;
 /** Words that may stand between a number and its measure: 'a heaped tablespoon', 'two chopped cloves'. */
 export const BEFORE_UNIT: ReadonlySet<string> = set(
   'heaped heaping level rounded scant generous good big fat chopped sliced crushed minced peeled fresh dried frozen whole thick thin plump grated thick-cut thin-cut ready-cut packed loosely lightly firmly very',

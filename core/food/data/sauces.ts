@@ -2,7 +2,7 @@
 import type { FoodRow } from './row.ts';
 
 export const SAUCES: readonly FoodRow[] = [
-  { id: 'tomato-paste', name: 'Tomato paste', aliases: 'tomato paste, tomato puree concentrate, tomato purée, tomato concentrate, concentrated tomato, double concentrate tomato, tomato double concentrate', category: 'sauce', state: 'canned', ndb: '11546', cup: 262, pourable: true, each: [['can', 170, 168, 172]],
+  { id: 'tomato-paste', name: 'Tomato paste', aliases: 'tomato paste, tomato puree concentrate, tomato purée, tomato concentrate, concentrated tomato, double concentrate tomato, tomato double concentrate, tomato mark', category: 'sauce', state: 'canned', ndb: '11546', cup: 262, pourable: true, each: [['can', 170, 168, 172]],
     f: [82, 73.5, 4.32, 0.47, 0.1, 18.91, 4.1, 12.18, 59, 1014, 36, 83, 0], more: { vitaminCMg: 21.9, ironMg: 2.98 }, flags: ['acidic'] },
   { id: 'mustard', name: 'Mustard, prepared', aliases: 'mustard, dijon mustard, prepared mustard, yellow mustard, wholegrain mustard', category: 'sauce', state: 'processed', ndb: '02046', cup: 249, pourable: true, contains: ['mustard'],
     checks: [['sulphite', 'some mustards carry sulphites'], ['gluten', 'some mustards hold wheat flour'], ['wheat', 'some mustards hold wheat flour']], flags: ['acidic'],
