@@ -1,5 +1,6 @@
 /** Cards and messages of other hands, written after the reader: what each once lost or misread. */
 import { describe, expect, test } from '@jest/globals';
+import { analyse } from '../analysis/analysis.ts';
 import { SHELF, shelfWith } from '../food/shelf.ts';
 import { clausesOf, methodMinutes, minutesIn } from './clauses.ts';
 import { readRecipe } from './read.ts';
@@ -238,4 +239,17 @@ test('kernels that go in after the cobs were strained are eaten, and pepper nobo
 test('a bracket breaks no clause, and the last minutes of the pot are not the blender’s', () => {
   expect(clausesOf('Blitz (jug, 4 min), pass through a sieve').map(({ text }) => text)).toEqual(['Blitz (jug, 4 min)', 'pass through a sieve']);
   expect(methodMinutes('Blend half of it. Stir in the cheese for the last 30 minutes.', 'blend')).toBeNull();
+});
+
+// A can of condensed soup holds some 298 g (10.5 oz; common practice, no source).
+test('a can of cream of celery soup is celery, milk and wheat, and a dash of two is a dash of each', () => {
+  const recipe = read(
+    'Broccoli soup\nServes 6\n\nIngredients\n1 can cream of celery soup\n600 g broccoli\ndash of garlic powder & black pepper\npinch of salt and pepper\n1 litre water\n\nMethod\nSimmer it all for 15 minutes. Blend.',
+  );
+  expect(foods(recipe)).toEqual(['condensed-celery-soup', 'broccoli', 'garlic-powder', 'black-pepper', 'salt', 'black-pepper', 'water']);
+  expect(recipe.lines[0]?.grams?.best).toBe(298);
+  const contains = analyse(recipe, {}, SHELF)
+    .allergens.filter(({ state }) => state === 'contains')
+    .map(({ id }) => id);
+  expect(contains).toEqual(expect.arrayContaining(['celery', 'milk', 'wheat']));
 });

@@ -28,6 +28,7 @@ export function severalOf(written: WrittenLine, shelf: Shelf): Several | null {
     zestAndJuice(written) ??
     bracketChoice(written, is) ??
     eachOf(written, is) ??
+    looseOf(written, is) ??
     madeUpWith(written, is) ??
     amountsApart(written, is) ??
     amountsBehind(written, is) ??
@@ -55,6 +56,19 @@ function eachOf({ text, optional, toTaste }: WrittenLine, is: (words: string) =>
   return lines.every(({ food, amount: one }) => one.range !== null && is(food))
     ? { lines: lines.map((line) => ({ ...line, text, optional, toTaste })), joined: 'and' }
     : null;
+}
+
+/** 'A pinch of salt and pepper', 'dash of garlic powder & black pepper': as loose as it is said, the measure is of each. */
+function looseOf({ text, optional, toTaste }: WrittenLine, is: (words: string) => boolean): Several | null {
+  const found = /^((?:(?:an?|one|two|\d|some|good|big|small)\s+)*(?:pinch|dash|splash|shake|grating|twist|drizzle)(?:es|s)?)\s+(?:of\s+)?(.+)$/i.exec(
+    text,
+  );
+  if (!found) return null;
+  const [, amount, list] = found as unknown as [string, string, string];
+  const foods = list.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&|\+)\s+/i).filter(Boolean);
+  if (foods.length < 2 || foods.length > MOST || is(list)) return null;
+  const lines = foods.map((food) => readLine(`${amount} ${food}`));
+  return lines.every(({ food }) => is(food)) ? { lines: lines.map((line) => ({ ...line, text, optional, toTaste })), joined: 'and' } : null;
 }
 
 /** '1 tsp bouillon powder dissolved in 500 ml water': the liquid is a line of its own. */

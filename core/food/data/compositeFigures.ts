@@ -46,6 +46,7 @@ const FIGURES: Readonly<Record<string, CompositeFigures>> = {
   'pork-stock-cube': { f: [180, 3.3, 14, 7, 3, 16, 0.5, 8, 22500, 400, 60, 200, 6], ash: 57, range: { fibreG: [0, 2], sodiumMg: [10000, 26000], potassiumMg: [200, 1300], fatG: [1, 16], saturatedFatG: [0.5, 8], sugarsG: [2, 16] } },
   'condensed-mushroom-soup': { f: [102, 81.5, 1.6, 7.3, 2, 7.4, 0.4, 0.8, 710, 62, 26, 36, 1], range: { fatG: [4, 9], saturatedFatG: [1, 3.5], sodiumMg: [450, 850] } },
   'condensed-chicken-soup': { f: [92, 82.2, 2.4, 5.9, 1.7, 7.4, 0.2, 0.6, 660, 49, 27, 36, 8], range: { fatG: [4, 8], sodiumMg: [450, 850] } },
+  'condensed-celery-soup': { f: [73, 84.6, 1.3, 4.5, 1.1, 7, 0.6, 1.4, 650, 98, 32, 30, 11], range: { fatG: [3, 7], sodiumMg: [400, 850] } },
   // Grains, bread, starch
   couscous: { ndb: '20028', f: [376, 8.6, 12.8, 0.64, 0.12, 77.4, 5, null, 10, 166, 24, 170, 0], range: { sodiumMg: [2, 20] } },
   'wheat-grains': { f: [342, 10, 13.5, 2, 0.35, 72.5, 11, 2.5, 10, 400, 32, 350, 0], range: { fibreG: [6, 18], phosphorusMg: [250, 450], sodiumMg: [2, 25] } },

@@ -265,6 +265,7 @@ export const COLOUR_OF_FOOD: Readonly<Record<string, Colour>> = {
   horseradish: ['white', 0.2],
   mayonnaise: ['white', 0.5],
   'condensed-mushroom-soup': ['grey', 0.2],
+  'condensed-celery-soup': ['green', 0.1],
   salsa: ['red', 0.5],
   gochujang: ['red', 3],
   turmeric: ['yellow', 40],

@@ -16,6 +16,7 @@ fish-stock-cube         240 15 14 7 15 1 21000 400
 meat-stock-cube         240 13 14 7 18 1 20000 400
 pork-stock-cube         240 12 15 7 17 1 20000 350
 condensed-mushroom-soup 90 1.5 6 1.5 8 0.6 700 70
+condensed-celery-soup 75 1.5 5 1.2 7.5 0.6 680 95
 condensed-chicken-soup  95 2.5 6 1.7 8 0.5 700 60
 couscous                112 3.8 0.2 0 23 1.4 5 58
 wheat-grains            340 12 2 0.4 72 12 4 400
