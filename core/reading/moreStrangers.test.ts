@@ -253,3 +253,52 @@ test('a can of cream of celery soup is celery, milk and wheat, and a dash of two
     .map(({ id }) => id);
   expect(contains).toEqual(expect.arrayContaining(['celery', 'milk', 'wheat']));
 });
+
+describe('a list on one line, parted by commas, its amounts behind', () => {
+  const recipe = read(
+    'Celeriac and pear\n\nFor 8 small bowls:\nCeleriac 900g peeled weight, pears 2 ripe, shallots 150g sliced, unsalted butter 80g, milk 500ml, water 500ml, fine salt 9g, blue cheese 60g to finish (optional), walnuts 40g toasted to finish.\n\nMelt 60g butter, sweat shallots 6 min. Add celeriac (2cm dice) + salt, cook 5 min. Add milk & water, cook 20 min; add pears for last 5. Blend with the remaining 20g butter. Serve 150ml each with crumbled cheese & walnuts.',
+  );
+  test.each([
+    ['celeriac', 900, 900],
+    ['pear', 250, 450],
+    ['shallot', 120, 151],
+    ['walnuts', 40, 40],
+    ['blue-cheese', 60, 60],
+    ['salt', 9, 9],
+  ])('gives %s its own', (foodId, low, high) => {
+    const grams = recipe.lines.find((line) => line.foodId === foodId)?.grams?.best ?? 0;
+    expect(grams).toBeGreaterThanOrEqual(low);
+    expect(grams).toBeLessThanOrEqual(high);
+  });
+  test('and the size of a cut is no food', () => expect(recipe.lines.every(({ foodId }) => foodId !== null)).toBe(true));
+});
+
+test('numbered steps on one line are steps, a mirepoix is onion, carrot and celery, a bouquet comes out', () => {
+  const recipe = read(
+    'POTAGE\n10 covers\nSplit green peas 500g\nMirepoix 300g\nHam stock 2.5lt\nBouquet garni 1\nCream 100ml\n\n1. Wash peas. 2. Sweat mirepoix in a little butter. 3. Add peas, stock, bouquet. Bring to boil, simmer 1 hr. 4. Liquidise. 5. Reboil. 6. Add cream.',
+  );
+  expect(recipe.lines.filter(({ text }) => /Mirepoix/.test(text)).map(({ foodId, grams }) => [foodId, Math.round(grams?.best ?? 0)])).toEqual([
+    ['onion', expect.any(Number)],
+    ['carrot', expect.any(Number)],
+    ['celery', expect.any(Number)],
+  ]);
+  expect(recipe.lines.find(({ text }) => /Bouquet/.test(text))?.eaten).toBe('removed');
+  expect(recipe.steps.some(({ text }) => /\d\./.test(text))).toBe(false);
+});
+
+test('the head of a web page says its bowls between its minutes', () => {
+  const recipe = read(
+    'Squash Soup\nPrep Time 15 mins  Cook Time 10 mins  Servings 6 people  Calories 214kcal\n\nIngredients\n500 g squash\n1 granny smith apple\n1 l water\n\nInstructions\nBoil it for 20 minutes.',
+  );
+  expect(recipe.servings).toBe(6);
+  expect(foods(recipe)).toEqual(['butternut-squash', 'apple', 'water']);
+});
+
+test('an aside of another day ends no step, and the tubs it made weigh nothing', () => {
+  const recipe = read(
+    'Carrot and ginger for the freezer. Two kilos of carrots. A thumb of ginger. Four sticks of celery. Three tablespoons of rapeseed oil. Two litres of water and four teaspoons of vegan bouillon. Sweat the celery and ginger ten minutes, carrots in, another five, water and bouillon, boil till soft which was thirty-five minutes yesterday because I cut them big. Blended in the jug in four goes. It made eleven tubs of 300 mil.',
+  );
+  expect(recipe.steps.some(({ method }) => method === 'sweat')).toBe(true);
+  expect(recipe.lines.filter(({ text }) => /bouillon/.test(text))).toHaveLength(1);
+  expect(recipe.servings).toBe(11);
+});

@@ -113,7 +113,7 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
     if (cold && (line.stage === 'base' || line.stage === 'simmer')) line.stage = 'blend';
     if ((textLine.perBowl || /\bper (?:person|head|guest)\b/i.test(line.text)) && (line.stage === 'bowl' || line.stage === 'plate'))
       line.perBowl = true;
-    const gone = read.eaten.get(line.id);
+    const gone = read.eaten.get(line.id) ?? (BOUQUET.test(line.text) ? 'removed' : undefined);
     if (gone) line.eaten = gone;
   }
   for (const { line } of drafts) {
@@ -174,6 +174,9 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
     });
   return { recipe, measures: system, doubts: byConsequence(doubts), unread, named: source.named, account };
 }
+
+/** It is tied up to be taken out, whether a step says so or not. */
+const BOUQUET = /\bbouquets?[- ]garnis?\b/i;
 
 /** What only a step names is in the soup all the same: a line, with the amount the step gives or none, and a doubt. */
 function unlisted(steps: readonly TextLine[], drafts: readonly Draft[], context: Context): { more: Draft[]; read: ReadSteps } {

@@ -173,7 +173,7 @@ export const leftOutBefore = (before: string): boolean => LEFT_BEFORE.test(befor
 export const segmentsForRole = (sentence: string): string[] =>
   sentence
     .split(
-      /\s*;\s*|,?\s+\bbut\b\s+|,?\s+\b(?=so (?:it['’]s|i['’]?m?\b|we\b|let['’]s|today|now|then))|,?\s+\b(?=(?:because|although|though|whereas)\b)|,\s+\b(?=i['’]ve an?\s|i (?:usually|normally|generally)\b)|,?\s+\bnow\s+(?=my\b)|(?<=\bi (?:don['’]t|do not|won['’]t|never do))\s+(?:and\s+)?/i,
+      /\s*;\s*|,?\s+\bbut\b\s+|,?\s+\b(?=so (?:it['’]s|i['’]?m?\b|we\b|let['’]s|today|now|then))|,?\s+\b(?=(?:because|although|though|whereas)\b)|,\s+\b(?=i['’]ve an?\s|i (?:usually|normally|generally)\b)|,?\s+\bnow\s+(?=my\b)|,?\s+\b(?=which (?:was|took|is|takes|meant)\b)|(?<=\bi (?:don['’]t|do not|won['’]t|never do))\s+(?:and\s+)?/i,
     )
     .map((part) => part.trim())
     .filter(Boolean);

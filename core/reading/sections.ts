@@ -186,12 +186,18 @@ function bulletsOf(line: string): string[] {
   // 'Courgettes 1.5 kg / spinach 500 g / onions 3': the amounts behind the foods.
   const strokes = line.length < MOST_LISTED ? line.split(/\s+\/\s+/) : [];
   if (strokes.length >= LEAST_ITEMS && strokes.filter((part) => /\d/.test(part)).length * 2 > strokes.length) return strokes;
+  const commas =
+    line.length < MOST_LISTED && !/[.!?]\s+\p{L}/u.test(line) && !DOES.test(line) ? line.replace(/\.\s*$/, '').split(/,\s+(?![^()]*\))/) : [];
+  if (commas.length >= LEAST_ITEMS && commas.filter((part) => AMOUNT_BEHIND.test(part)).length >= commas.length * MOSTLY) return commas;
   // A row of a table begins with its mark.
   if (!/[•·|]/.test(line) || /^\|/.test(line)) return [line];
   const parts = line.split(/\s?[•·]\s+|\s+\|\s+/);
   const counted = parts.filter((part) => /^[\d½¼¾⅓⅔]/.test(part)).length;
   return parts.length >= LEAST_ITEMS && counted * 2 >= parts.length ? parts : [line];
 }
+/** 'Celeriac 900g peeled weight, pears 2 ripe': each food before its own amount. */
+const AMOUNT_BEHIND = /^\p{L}[\p{L}\s'’-]{1,40}?\s+(?:\d+(?:[.,]\d+)?\s?(?:g|kg|ml|l|cl|dl|oz|lb|tsp|tbsp)\b|\d+(?:\s|$))/iu;
+const MOSTLY = 0.7;
 const LEAST_ITEMS = 4;
 const MOST_LISTED = 1000;
 
@@ -324,6 +330,9 @@ function isYield(line: Marked, walk: Walk): boolean {
   if (parts.length > 1 && parts.every((one) => isOnlyYield(one) || furnitureOf(one) !== null)) return true;
   if (isOnlyYield(line.body))
     return !(walk.mode === 'ingredients' && walk.isFood(line.body) && !/\b(?:serv|portion|bowl|cover|pax|make|yield)/i.test(line.body));
+  // 'Prep Time 15 mins  Cook Time 10 mins  Servings 6 people  Calories 214kcal'.
+  if (walk.mode === 'open' && /^(?:prep|cook|total|active|ready)\w*\s*(?:time)?\b.{0,12}\d/i.test(line.head) && !/[.!]\s+\p{L}/u.test(line.text))
+    return true;
   return (
     /^(?:serves|feeds|servings?|(?:standard )?yields?|makes|gives|portions?|covers|batch)\b/i.test(line.head) &&
     !/[.!]\s+\p{L}/u.test(line.text) &&
@@ -484,8 +493,24 @@ const nextIsListed = (next: Marked | undefined): boolean =>
 const story = (_line: Marked): { kind: Kind; furniture: Furniture } => ({ kind: 'furniture', furniture: 'story' });
 
 function step(line: Marked, { sections }: Walk): { kind: Kind } {
-  sections.steps.push({ text: bare(line.body), at: line.at });
+  for (const text of numberedApart(bare(line.body))) sections.steps.push({ text, at: line.at });
   return { kind: 'step' };
+}
+
+/** '1. Wash the peas. 2. Sweat the leeks. 3. ...' on one line: a step each, where the numbers go on by one. */
+function numberedApart(text: string): string[] {
+  const marks = [...text.matchAll(/(?<=[.!)]\s+)(\d{1,2})[.)]\s+(?=\p{Lu})/gu)];
+  const first = Number(marks[0]?.[1]);
+  if (marks.length < 2 || first > 2 || marks.some(([, number], at) => Number(number) !== first + at)) return [text];
+  const starts = [0, ...marks.map(({ index }) => index)];
+  return starts
+    .map((start, at) =>
+      text
+        .slice(start, starts[at + 1])
+        .replace(/^\d{1,2}[.)]\s+/, '')
+        .trim(),
+    )
+    .filter(Boolean);
 }
 
 function ingredient(line: Marked, { sections, stage, part: of }: Walk): { kind: Kind } {

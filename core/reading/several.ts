@@ -29,6 +29,7 @@ export function severalOf(written: WrittenLine, shelf: Shelf): Several | null {
     bracketChoice(written, is) ??
     eachOf(written, is) ??
     looseOf(written, is) ??
+    mirepoixOf(written) ??
     madeUpWith(written, is) ??
     amountsApart(written, is) ??
     amountsBehind(written, is) ??
@@ -56,6 +57,19 @@ function eachOf({ text, optional, toTaste }: WrittenLine, is: (words: string) =>
   return lines.every(({ food, amount: one }) => one.range !== null && is(food))
     ? { lines: lines.map((line) => ({ ...line, text, optional, toTaste })), joined: 'and' }
     : null;
+}
+
+/** Onion, carrot and celery, two to one to one (common practice, no source). */
+const MIREPOIX = [
+  ['onion', 0.5],
+  ['carrot', 0.25],
+  ['celery', 0.25],
+] as const;
+function mirepoixOf({ text, amount, food, optional, toTaste }: WrittenLine): Several | null {
+  if (!/^(?:(?:fine|small|medium|large|brunoise|diced|chopped)\s+)*(?:mire?poix|soffritto)$/i.test(food.trim())) return null;
+  const share = (of: number) => (amount.range ? { min: amount.range.min * of, max: amount.range.max * of } : null);
+  const lines = MIREPOIX.map(([name, of]) => ({ ...readLine(name), text, optional, toTaste, amount: { ...amount, range: share(of) } }));
+  return { lines, joined: 'and' };
 }
 
 /** 'A pinch of salt and pepper', 'dash of garlic powder & black pepper': as loose as it is said, the measure is of each. */

@@ -125,7 +125,8 @@ export class Telling {
   private segment(segment: string, { role, weak, from }: SaidRole, inHand: boolean, sentence: string, at: number): boolean {
     const mentions = mentionsIn(segment, this.shelf);
     let took = false;
-    if (role !== 'left' && mentions.length === 0) took = this.amountAlone(segment) || took;
+    // 'It made eleven tubs of 300 ml' weighs nothing that went in.
+    if (role !== 'left' && mentions.length === 0 && !bowlsSaid(sentence)) took = this.amountAlone(segment) || took;
     const unknown = role === 'put' ? unknownIn(segment, mentions) : [];
     const takeUnknown = (before: number) => {
       while (unknown[0] && unknown[0].from < before) {
@@ -170,7 +171,9 @@ export class Telling {
     const own = (mention.left !== null && isMeasured(mention.left)) || (right !== null && !right.bare);
     const role: Role = leftOutBefore(`${before}${mention.left ?? ''}`) ? 'left' : said.weak && own ? 'put' : said.role;
     // 'Blend the peas' speaks of the split peas that are in.
-    const spokenOfAgain = mention.left === null && right === null && (/\bthe\s*$/i.test(before) || /^\s+(?:back )?in\b/i.test(behind));
+    // So does 'water and bouillon' of the vegan bouillon.
+    const isBareStock = LIQUIDS.has(mention.key);
+    const spokenOfAgain = mention.left === null && right === null && (isBareStock || /\bthe\s*$/i.test(before) || /^\s+(?:back )?in\b/i.test(behind));
     const same = this.puts.find((put) => isSame(put, mention, this.shelf) || (spokenOfAgain && headOf(put.key) === headOf(mention.key)));
     // The stock that was made of the water is no other.
     if (

@@ -62,6 +62,8 @@ export function unlistedIn(
       const match = matchFood(food, shelf);
       if (tokens.length === 0 || tokens.some((token) => known.has(token)) || (!amount.range && tokens.some((token) => NOT_INGREDIENTS.has(token))))
         continue;
+      // 'Celeriac (2cm dice)' is cut so.
+      if (/^\d+(?:[.,]\d+)?\s?(?:cm|mm|in|inch)\b/i.test(line.text)) continue;
       // 'A ladle of the soup' is of the pot itself.
       if (THE_POT.has(tokens.at(-1) ?? '')) continue;
       // 'Keep back a cup of kernels' is of the corn that is there.

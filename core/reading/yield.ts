@@ -125,14 +125,17 @@ export function isOnlyYield(line: string): boolean {
 
 const COUNT = String.raw`(\d+(?:\.\d+)?(?:\s*(?:-|–|to|or)\s*\d+)?|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?:\s+(?:to|or)\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve))?)`;
 const WHO =
-  '(?:raciones|personas|porciones|personnes|portionen|people|persons|portions|servings|bowls|eaters|guests|covers|cups for|as a (?:starter|main)|of us)';
+  '(?:raciones|personas|porciones|personnes|portionen|people|persons|portions|servings|bowls|eaters|guests|covers|tubs|jars|boxes|cups for|as a (?:starter|main)|of us)';
 /** Bowls named within running text; the last that is said counts: 'it makes eight, or six ... make it eight'. */
 const IN_SENTENCE = [
   new RegExp(
     String.raw`\b(?:serves|serve|feeds|feed|fed|enough for|serving)\s+(?:about\s+|the\s+|us\s+|all\s+)*${COUNT}\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?)\b)`,
     'i',
   ),
-  new RegExp(String.raw`\b(?:makes|make|yields|gives|fills|got|get)\s+(?:about\s+|you\s+|us\s+)*${COUNT}\s+(?:[\p{L}-]+\s+){0,3}?${WHO}\b`, 'iu'),
+  new RegExp(
+    String.raw`\b(?:makes|make|made|yields|yielded|gives|gave|fills|filled|got|get)\s+(?:about\s+|you\s+|us\s+)*${COUNT}\s+(?:[\p{L}-]+\s+){0,3}?${WHO}\b`,
+    'iu',
+  ),
   new RegExp(String.raw`\bfor\s+(?:the\s+)?${COUNT}\s+${WHO}\b`, 'i'),
   new RegExp(String.raw`(?:^|[.!]\s+)for\s+${COUNT}\s*:`, 'i'),
   new RegExp(String.raw`\b(?:soup|chowder|bisque|dinner|lunch|one|cream)\s+for\s+${COUNT}\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?))`, 'i'),
