@@ -44,6 +44,10 @@ const BEHIND_FOOD: readonly (readonly [RegExp, string])[] = [
     ),
     '1 $2 $1',
   ],
+  // 'Dill: a few sprigs'.
+  [/^(\p{L}[^\d(]{1,40}?)[\s,:]+(a few|a couple of|some)\s+(sprigs|leaves|stalks)\s*$/iu, '$2 $3 $1'],
+  // 'Thyme pinch'.
+  [/^(\p{L}[\p{L} ,'’-]{1,40}?)\s+(pinch|dash|sprig|sprigs|handful)\s*$/iu, '1 $2 $1'],
 ];
 /** A container, its number or a loose measure behind the food, put before it: the number would else be taken for another's. */
 export const holderFirst = (text: string): string => {

@@ -1,7 +1,7 @@
 /** Edible grams of a line once its food is known, with the doubts its amount leaves. */
 
 import { midpoint } from '../quantity/amount.ts';
-import type { System } from '../quantity/units.ts';
+import { type System, type Unit, unitOf } from '../quantity/units.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Grams } from '../vocabulary/recipe.ts';
 import type { Context, Place } from './context.ts';
@@ -34,7 +34,11 @@ export function chooseGrams(written: WrittenLine, food: Food, place: Place, cont
   if (ounces) return doubtOunce(ounces, food, amount, place, context);
   const whole = shareOfWhole(food.id, written.text);
   if (whole) return doubtWhole(written, food, whole, place, context);
-  const weighed = weigh(amount, food, system, words) ?? (amount.unit ? null : weighByKind(amount.range, food));
+  const counted = weigh(amount, food, system, words) ?? (amount.unit ? null : weighByKind(amount.range, food));
+  const bare = bareGrams(amount, counted);
+  const weighed = bare === null ? counted : weigh({ ...amount, unit: GRAM }, food, system, words);
+  if (bare !== null && weighed)
+    doubts.push({ ...place, code: 'amount.vague', message: `'${written.text}' has no unit: read as ${bare} g. Write the unit, if it is another.` });
   if (amount.aside) {
     const settled = settleAside(weighed, { ...written, food: words }, food, place, context);
     if (settled) return settled;
@@ -53,6 +57,17 @@ export function chooseGrams(written: WrittenLine, food: Food, place: Place, cont
   }
   if (weighed.how === 'as bought') doubtAsBought(weighed, food, place, context);
   return weighed.grams;
+}
+
+const GRAM = unitOf('g') as Unit;
+/** Nobody counts so many pieces into a soup, nor pieces of so many grams. */
+const LEAST_BARE = 20;
+const MOST_COUNTED_G = 3000;
+
+/** 'Onion 200', 'butter 60' of a chef's list: grams, where as pieces they are absurd or cannot be weighed. Null elsewhere. */
+function bareGrams({ range, unit, size, each, aside }: WrittenAmount, counted: Weighing | null): number | null {
+  if (!range || unit || size || each || aside || range.min !== range.max || range.min < LEAST_BARE) return null;
+  return counted === null || counted.grams.best > MOST_COUNTED_G ? range.min : null;
 }
 
 /** Weighed in its shell or on its bones: what is eaten is a part of it, and how much is asked. */

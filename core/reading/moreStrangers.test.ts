@@ -302,3 +302,34 @@ test('an aside of another day ends no step, and the tubs it made weigh nothing',
   expect(recipe.lines.filter(({ text }) => /bouillon/.test(text))).toHaveLength(1);
   expect(recipe.servings).toBe(11);
 });
+
+describe("a chef's list: bare numbers are grams where as pieces they are absurd", () => {
+  const { recipe, doubts } = readRecipe(
+    'ASPARAGUS SOUP (6)\nasparagus 1kg\nonion 200\npotato 150\nbutter 60\ngarlic 3\nthyme pinch\ndill: a few sprigs\nwater 1500\n\nsweat onion in butter, 12 min fast boil with the rest, blitz.',
+    { measures: 'auto' },
+    SHELF,
+  );
+  const grams = (foodId: string) => recipe.lines.find((line) => line.foodId === foodId)?.grams?.best ?? 0;
+  test.each([
+    ['onion', 150, 200],
+    ['potato', 100, 150],
+    ['butter-salted', 60, 60],
+    ['water', 1500, 1500],
+    ['garlic', 8, 18],
+  ])('%s', (foodId, low, high) => {
+    expect(grams(foodId)).toBeGreaterThanOrEqual(low);
+    expect(grams(foodId)).toBeLessThanOrEqual(high);
+  });
+  test('each with its doubt', () => {
+    const onion = recipe.lines.find(({ foodId }) => foodId === 'onion');
+    expect(doubts.some(({ lineId, code, message }) => lineId === onion?.id && code === 'amount.vague' && /no unit/.test(message))).toBe(true);
+  });
+  test('and its title says six bowls', () => expect(recipe.servings).toBe(6));
+});
+
+test('the chicken a step stirs in is the cooked chicken of the list that is spoken', () => {
+  const recipe = read(
+    'Chicken Velvet Soup, serves eight\n\nSix tablespoons butter, six tablespoons flour, half a cup milk, three cups chicken broth, one cup finely chopped cooked chicken.\n\nMelt butter in saucepan. Blend in flour; stir in milk and broth. Cook and stir till it boils. Stir in chicken. Serve.',
+  );
+  expect(foods(recipe).filter((id) => /chicken/.test(id ?? ''))).toEqual(['chicken-broth', 'chicken-stewed']);
+});

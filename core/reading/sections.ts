@@ -302,10 +302,16 @@ function inBlock(line: Marked, next: Marked | undefined, walk: Walk): Furniture 
   return line.numbered && !walk.methodHeaded ? null : block.kind;
 }
 
+/** 'Pumpkin soup (6)', 'Carrot soup, per portion'. */
+function ofTitle(text: string): Yield | null {
+  const bowls = /\bper (?:portion|serving|bowl|person)\b/i.test(text) ? 1 : Number(/\((\d{1,2})\)\s*$/.exec(text)?.[1] ?? 0);
+  return bowls > 0 ? { bowls: { min: bowls, max: bowls } } : null;
+}
+
 function title(line: Marked, walk: Walk): { kind: Kind } {
   const { sections } = walk;
   const text = line.head.replace(/^(?:name|title|recipe|dish)\s*[:=]\s*/i, '').trim();
-  const made = yieldIn(line.text);
+  const made = yieldIn(line.text) ?? ofTitle(text);
   // 'Soup | vegan | 30 min': the name and its tags.
   const untagged = (text.split(/\s[|•]\s/)[0] as string).trim();
   // 'Soup (serves 4)', 'Soup. For six.': what it makes is no part of its name.

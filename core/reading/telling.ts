@@ -174,7 +174,13 @@ export class Telling {
     // So does 'water and bouillon' of the vegan bouillon.
     const isBareStock = LIQUIDS.has(mention.key);
     const spokenOfAgain = mention.left === null && right === null && (isBareStock || /\bthe\s*$/i.test(before) || /^\s+(?:back )?in\b/i.test(behind));
-    const same = this.puts.find((put) => isSame(put, mention, this.shelf) || (spokenOfAgain && headOf(put.key) === headOf(mention.key)));
+    const isFlesh =
+      mention.left === null && right === null && !mention.key.includes(' ') && FLESH.has(this.shelf.food(mention.foodId ?? '')?.category ?? 'other');
+    const isOfFlesh = (put: Put) =>
+      isFlesh && headOf(put.key) === headOf(mention.key) && FLESH.has(this.shelf.food(put.foodId ?? '')?.category ?? 'other');
+    const same = this.puts.find(
+      (put) => isSame(put, mention, this.shelf) || isOfFlesh(put) || (spokenOfAgain && headOf(put.key) === headOf(mention.key)),
+    );
     // The stock that was made of the water is no other.
     if (
       !same &&
@@ -299,6 +305,8 @@ const UNTIL = /\b(?:till|until|so that|so)\s+(?:the\s+|your\s+)?$/i;
 const otherDayFrom = (segment: string): number => OTHER_DAY.exec(segment)?.index ?? 0;
 const MOST_FRAGMENT = 7;
 /** Amounts in a segment that make it a list. */
+/** 'Stir in the chicken' speaks of the cooked chicken. */
+const FLESH: ReadonlySet<string> = new Set(['meat', 'poultry', 'fish', 'shellfish']);
 const LEAST_COUNTED = 3;
 const MOST_TALE = 2;
 /** No one counts so many pieces into a soup. */
