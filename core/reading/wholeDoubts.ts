@@ -89,7 +89,7 @@ export function seasonedIn(steps: readonly TextLine[], lines: readonly Line[], s
   return step ? { text: 'salt, to taste', at: step.at } : null;
 }
 const SEASONS =
-  /^(?:(?:and|then|now|finally|serve|taste|blend|stir|cream in)\b[\s,]*(?:it|well|and|then)*\s*)*season(?!ed|al|ing)\b(?!\s+(?:\p{L}+\s+){0,4}?with\b)(?!\s+the\s+(?!soup|pot|mixture|pur[eé]e))|\b(?:adjust|check|correct)\s+(?:for\s+)?(?:the\s+)?(?:seasoning|salt)\b|\b(?:check|taste|adjust)\s+for\s+(?:salt|seasoning)\b|\band season(?: well| to taste| again)?\s*$/iu;
+  /^(?:(?:and|then|now|finally|serve|taste|blend|stir|cream in)\b[\s,]*(?:it|well|and|then)*\s*)*season(?!ed|al|ing)\b(?!\s+again\b)(?!\s+(?:\p{L}+\s+){0,4}?with\b)(?!\s+the\s+(?!soup|pot|mixture|pur[eé]e))|\b(?:adjust|check|correct)\s+(?:for\s+)?(?:the\s+)?(?:seasoning|salt)\b|\b(?:check|taste|adjust)\s+for\s+(?:salt|seasoning)\b|\band season(?: well| to taste)?\s*$/iu;
 
 const MEASURES = /\d|[½¼¾⅓⅔]|\b(?:half|one|two|three|four|five|six|pinch|handful|splash|knob|glug|dash|spoon\w*|cup)\b/i;
 /** Water for a stock of one's own. */

@@ -61,7 +61,7 @@ export type PlaceName = keyof typeof PLACES;
 /** What may be done with the soup before it is served: steps that come before the bowls are topped. */
 export const ENDINGS: readonly (readonly string[])[] = [
   [],
-  ['Taste and season.'],
+  ['Taste it before it goes out.'],
   ['Keep it warm in a bain-marie until the table is laid.'],
   ['Cool it down and put it in the fridge.', 'Reheat it gently the next day.'],
   ['Set it aside for an hour before serving.'],
