@@ -41,8 +41,7 @@ export function SoupRows({ soups, body, seen, ...row }: RowsProps & { body?: Ref
     if (to === undefined || Number.isNaN(at) || to < 0 || to >= soups.length) return;
     event.preventDefault();
     bring(to);
-    // It may have to be drawn first.
-    requestAnimationFrame(() => requestAnimationFrame(() => rows.querySelector<HTMLElement>(`tr[data-index="${to}"] th a`)?.focus()));
+    focusWhenDrawn(rows, to);
   };
   return (
     <tbody ref={body} onKeyDown={move}>
@@ -55,6 +54,14 @@ export function SoupRows({ soups, body, seen, ...row }: RowsProps & { body?: Ref
     </tbody>
   );
 }
+
+/** A row that is brought into sight may have to be drawn first. */
+function focusWhenDrawn(rows: HTMLElement, index: number, frames = MOST_FRAMES): void {
+  const link = rows.querySelector<HTMLElement>(`tr[data-index="${index}"] th a`);
+  if (link) link.focus();
+  else if (frames > 0) requestAnimationFrame(() => focusWhenDrawn(rows, index, frames - 1));
+}
+const MOST_FRAMES = 60;
 
 const Gap = ({ height }: { height: number }) => (
   <tr aria-hidden>

@@ -20,7 +20,7 @@ interface Props extends RowsProps {
 /** Soups as rows, under heads that sort them. */
 export function SoupTable({ total, sort, onSort, onEnd, ...rows }: Props) {
   const drawn: Seen = {
-    indices: rows.soups.slice(0, MOST_DRAWN).map((_, index) => index),
+    indices: rows.soups.map((_, index) => index),
     before: 0,
     after: 0,
     bring: () => {},
@@ -55,7 +55,8 @@ export function SoupTable({ total, sort, onSort, onEnd, ...rows }: Props) {
         </thead>
 
         {total > MOST_DRAWN ? (
-          <Suspense fallback={<SoupRows {...rows} seen={drawn} />}>
+          // Rows that would be drawn anew would lose the focus and a key: they wait for what draws them.
+          <Suspense fallback={<tbody />}>
             <SoupWindow {...rows} onEnd={onEnd} />
           </Suspense>
         ) : (
