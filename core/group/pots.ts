@@ -111,7 +111,7 @@ class Asking {
     return this.plainly.meets(needs, one.full);
   }
 
-  /** A question that may take so long, ms; where it is cut with nothing found, `wasCut` tells. */
+  /** A question that may take so long, ms; where that cut it short, `wasCut` tells. */
   plans(recipe: Recipe, needs: Needs, plans = 1, mostMs = Number.POSITIVE_INFINITY): Plan[] {
     const key = JSON.stringify([recipe.lines, sorted(needs), plans]);
     const found = this.known.get(key);
@@ -127,10 +127,9 @@ class Asking {
       timeLimitMs: Math.max(1, Math.min(mostMs, this.left)),
     };
     const result = closestPlans(request, this.shelf, { now: this.now });
-    if (result.timedOut && result.plans.length === 0) {
-      if (mostMs < this.left) this.wasCut = true;
-      else this.isLate = true;
-    }
+    // A list that was cut may lack the one that is looked for.
+    if (result.timedOut && mostMs < this.left) this.wasCut ||= result.plans.length < plans;
+    else if (result.timedOut && result.plans.length === 0) this.isLate = true;
     this.known.set(key, result.plans);
     return result.plans;
   }

@@ -62,6 +62,8 @@ describe('a soup made ahead', () => {
     expect(few.tooFew).toMatch(/want 3 trays.*more than a tray of 6.5 cm holds/);
     expect(few.minutes as number).toBeGreaterThan((enough.minutes as number) * 2);
     expect(few.message).toMatch(/too slow/);
+    // What takes long is planned long.
+    expect(few.tasks.find(({ id }) => id === 'chill')?.minutes).toBeGreaterThanOrEqual(few.minutes as number);
   });
   test('needs somewhere to stand in ice water', () => {
     const refused = planOf(

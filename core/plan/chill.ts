@@ -21,8 +21,8 @@ export interface Chilled {
 }
 
 const SHALLOW_CM = 3;
-/** Where nothing cools it far enough the plan still needs a length: the code's own limit, or four hours. */
-const LONGEST_MIN = 240;
+/** Where nothing ever cools it far enough the plan still needs a length; the note says that it does not get there. */
+const NEVER_MIN = 240;
 
 /** `potMl`: all of it is put away; `bowls`: as so many portions. */
 export function chillOf(way: Chill, potMl: number, bowls: number, kitchen: Kitchen, rules: RegimeRules): Chilled {
@@ -37,7 +37,7 @@ export function chillOf(way: Chill, potMl: number, bowls: number, kitchen: Kitch
   const all = minutesTo(container, CHILL_FROM_C, first.toC);
   const counted = minutesTo(container, CHILL_FROM_C, first.fromC);
   const onClock = all === null || counted === null ? null : all - counted;
-  const minutes = Math.min(LONGEST_MIN, Math.ceil(all ?? LONGEST_MIN));
+  const minutes = Math.ceil(all ?? NEVER_MIN);
   const depth = Number(container.depthCm.toFixed(1));
   const on = `${trays} ${trays === 1 ? 'tray' : 'trays'}`;
   const waits = { handsOn: false, assumed: true };

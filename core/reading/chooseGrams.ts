@@ -35,7 +35,7 @@ export function chooseGrams(written: WrittenLine, food: Food, place: Place, cont
   const whole = shareOfWhole(food.id, written.text);
   if (whole) return doubtWhole(written, food, whole, place, context);
   const counted = weigh(amount, food, system, words) ?? (amount.unit ? null : weighByKind(amount.range, food));
-  const bare = bareGrams(amount, counted);
+  const bare = bareGrams(amount, counted, bowls);
   const weighed = bare === null ? counted : weigh({ ...amount, unit: GRAM }, food, system, words);
   if (bare !== null && weighed)
     doubts.push({ ...place, code: 'amount.vague', message: `'${written.text}' has no unit: read as ${bare} g. Write the unit, if it is another.` });
@@ -60,14 +60,18 @@ export function chooseGrams(written: WrittenLine, food: Food, place: Place, cont
 }
 
 const GRAM = unitOf('g') as Unit;
-/** Nobody counts so many pieces into a soup, nor pieces of so many grams. */
+/** Butter is not counted; of what is, so many pieces, of so many grams in all and a bowl, are none of a soup. Twenty potatoes are. */
 const LEAST_BARE = 20;
-const MOST_COUNTED_G = 3000;
+const LEAST_PIECES = 50;
+const MOST_COUNTED_G = 10_000;
+const MOST_A_BOWL_G = 1000;
 
 /** 'Onion 200', 'butter 60' of a chef's list: grams, where as pieces they are absurd or cannot be weighed. Null elsewhere. */
-function bareGrams({ range, unit, size, each, aside }: WrittenAmount, counted: Weighing | null): number | null {
+function bareGrams({ range, unit, size, each, aside }: WrittenAmount, counted: Weighing | null, bowls: number): number | null {
   if (!range || unit || size || each || aside || range.min !== range.max || range.min < LEAST_BARE) return null;
-  return counted === null || counted.grams.best > MOST_COUNTED_G ? range.min : null;
+  const whole = counted?.grams.best ?? 0;
+  const isAbsurd = range.min >= LEAST_PIECES && whole > MOST_COUNTED_G && whole / bowls > MOST_A_BOWL_G;
+  return counted === null || isAbsurd ? range.min : null;
 }
 
 /** Weighed in its shell or on its bones: what is eaten is a part of it, and how much is asked. */

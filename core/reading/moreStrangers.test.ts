@@ -324,6 +324,11 @@ describe("a chef's list: bare numbers are grams where as pieces they are absurd"
     const onion = recipe.lines.find(({ foodId }) => foodId === 'onion');
     expect(doubts.some(({ lineId, code, message }) => lineId === onion?.id && code === 'amount.vague' && /no unit/.test(message))).toBe(true);
   });
+  test('but twenty potatoes, or sixty for a hundred, are potatoes', () => {
+    const potatoes = (text: string) => read(text).lines.find(({ foodId }) => foodId === 'potato')?.grams?.best ?? 0;
+    expect(potatoes('Soup\nServes 4\n\nIngredients\n20 potatoes\n2 l water\n\nMethod\nBoil. Blend.')).toBeGreaterThan(2000);
+    expect(potatoes('Soup\nServes 100\n\nIngredients\n60 potatoes\n20 l water\n\nMethod\nBoil. Blend.')).toBeGreaterThan(6000);
+  });
   test('and its title says six bowls', () => expect(recipe.servings).toBe(6));
 });
 
