@@ -1,6 +1,7 @@
 /** Preparations that were made here and stand in the cold: which soup can take them, and what of the days of the soup they decide. */
 import { preparedFood } from '../bowl/preparation.ts';
 import type { Shelf } from '../food/shelf.ts';
+import { dayAfter } from '../quantity/day.ts';
 import { CATEGORY_ROWS } from '../vocabulary/category.ts';
 import { countedLines, type Line, type Preparation, type Recipe, settleGroups } from '../vocabulary/recipe.ts';
 import type { Keep } from './entry.ts';
@@ -50,11 +51,16 @@ export function withLot(recipe: Recipe, line: Line, lot: Lot): Recipe {
   });
 }
 
-/** The day a soup counts from: that of the oldest thing from the cold that is in it. What was frozen counts from the day it is thawed. */
-export const oldestDay = ({ preparations = [], lines }: Pick<Recipe, 'preparations' | 'lines'>, day: string): string =>
-  preparations
+/**
+ * The day a soup counts from: that of the oldest thing from the cold that is in it. Freezing stops the clock and does not set it back (FDA Food
+ * Code 3-501.17, from memory): the day a frozen lot was made is the first of its days, the day it goes into the pot at least the second.
+ */
+export function oldestDay({ preparations = [], lines }: Pick<Recipe, 'preparations' | 'lines'>, day: string): string {
+  const own = preparations
     .filter(({ id }) => lines.some(({ preparationId }) => preparationId === id))
-    .reduce((oldest, { madeOn }) => (madeOn !== undefined && madeOn < oldest ? madeOn : oldest), day);
+    .map(({ lotId, madeOn }) => madeOn ?? (lotId === undefined ? day : dayAfter(day, -1)));
+  return [day, ...own].sort()[0] as string;
+}
 
 /** Grams of each lot that a soup takes. */
 export function gramsOfLots({ preparations = [], lines }: Pick<Recipe, 'preparations' | 'lines'>): Map<string, number> {
