@@ -128,9 +128,9 @@ describe('how it begins', () => {
 });
 
 describe('when things go in', () => {
-  test('acid with the liquid doubles the simmer; at the end it goes in off the heat', () => {
+  test('acid with the liquid more than doubles the simmer; at the end it goes in off the heat', () => {
     const early = done(CELERIAC, 'acid', 'early');
-    expect(early.steps.find(({ method }) => method === 'simmer')?.minutes?.max).toBe(50);
+    expect(early.steps.find(({ method }) => method === 'simmer')?.minutes?.max).toBe(55);
     expect(minutesOf(early)).toBeGreaterThan(minutesOf(CELERIAC) + 15);
     expect(text(done(early, 'acid', 'late'))).toMatch(/Off the heat stir in the lemon juice, a little at a time, and taste\./);
   });

@@ -2,6 +2,7 @@
 
 import { analyse } from '../../analysis/analysis.ts';
 import { SALT_BANDS } from '../../food/seasoning.ts';
+import { BY_ACID } from '../../plan/data/softening.ts';
 import { linesIn } from '../../plan/flow.ts';
 import type { Line, Recipe, Stage, Step } from '../../vocabulary/recipe.ts';
 import type { Part } from '../parts.ts';
@@ -101,9 +102,6 @@ const garlicComesLate = (text: string): boolean => {
   return LAST_MINUTE.test(sentence) || /\bthen\b[^.;]*garlic/i.test(sentence);
 };
 
-/** With acid from the start squash takes 45 minutes for 20 (common practice). */
-const SLOWED_BY_ACID = 2;
-
 export function acid(school: string, soup: Soup): Answer {
   const { recipe, parts, shelf } = soup;
   const own = parts.acids;
@@ -126,7 +124,7 @@ export function acid(school: string, soup: Soup): Answer {
   const simmer = steps.find(({ id }) => id === parts.simmer?.id);
   if (!simmer) return none('No step of it simmers.');
   const { min, max } = simmer.minutes ?? { min: 20, max: 20 };
-  const slowed = (step: Step) => withMinutes(step, { min: Math.round(min * SLOWED_BY_ACID), max: Math.round(max * SLOWED_BY_ACID) });
+  const slowed = (step: Step) => withMinutes(step, { min: Math.round(min * BY_ACID), max: Math.round(max * BY_ACID) });
   return way(
     toldIn(
       recipe,
