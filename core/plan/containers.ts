@@ -32,13 +32,15 @@ export interface Container {
 
 /** A spoon or two of something dry: with others of its moment in one small dish. */
 const SMALL_GRAMS = 20;
+const SMALL_KINDS: ReadonlySet<Category> = new Set<Category>(['spice', 'herb', 'salt']);
 const RAW: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry', 'fish', 'shellfish', 'egg']);
 const POURED: ReadonlySet<Category> = new Set<Category>(['broth', 'water', 'plant-cream', 'alcohol', 'acid']);
 
 function kindOf(food: Food | undefined, grams: number | null): ContainerKind {
   if (!food) return 'bowl';
   if (RAW.has(food.category) && food.state === 'raw') return 'apart';
-  if ((grams ?? 0) < SMALL_GRAMS) return 'dish';
+  // What nobody has weighed is small where its kind is.
+  if (grams === null ? SMALL_KINDS.has(food.category) : grams < SMALL_GRAMS) return 'dish';
   const isLiquid =
     POURED.has(food.category) || CATEGORY_ROWS[food.category].liquid || isPouredDairy(food) || (food.category === 'fat' && /oil/.test(food.id));
   return isLiquid ? 'jug' : 'bowl';

@@ -80,7 +80,7 @@ export function WeighOut({ recipe, core, keptAs }: Props) {
 function Contents({ container: { number, kind, items }, core }: { container: Container; core: Kitchen }) {
   const words = items.map(({ name, grams, measure, prep, share }) => {
     const part = share === undefined ? '' : `, ${core.shareWords(share) ?? `${Math.round(share * 100)} %`} of it`;
-    return `${grams === null ? 'to taste' : core.formatGrams(grams)} ${name}${measure ? ` (${measure})` : ''}${part}${prep ? `, ${prep}` : ''}`;
+    return `${grams === null ? 'no weight said:' : core.formatGrams(grams)} ${name}${measure ? ` (${measure})` : ''}${part}${prep ? `, ${prep}` : ''}`;
   });
   return (
     <span>
