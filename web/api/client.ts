@@ -18,10 +18,20 @@ export class LostServer extends Error {
   }
 }
 
-export async function ask<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+
+/** What a browser carries on with after its page is left: 64 KiB of bodies in all, so each of ours has to be small. */
+const OUTLIVES_ITS_PAGE = 16_000;
+
+/** A change on its way is finished though its page is left or closed at once. */
+const outlives = (method: Method, text: string) => ['PUT', 'PATCH', 'DELETE'].includes(method) && text.length <= OUTLIVES_ITS_PAGE;
+
+export async function ask<T>(method: Method, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+  const text = body === undefined ? undefined : JSON.stringify(body);
   const response = await fetch(path, {
     method,
-    ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+    ...(text === undefined ? {} : { body: text, headers: { 'content-type': 'application/json' } }),
+    ...(outlives(method, text ?? '') ? { keepalive: true } : {}),
     ...(signal ? { signal } : {}),
   }).catch((error: unknown) => {
     if (error instanceof DOMException && error.name === 'AbortError') throw error;

@@ -5,6 +5,7 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
+import { createRoot } from 'react-dom/client';
 import { NumberInput, type Typed } from './numberInput.tsx';
 import { Tick } from './tick.tsx';
 
@@ -54,6 +55,27 @@ describe('a box for a number', () => {
     render(<Box />);
     type('9000');
     expect([told.at(-1), box().value, screen.getByRole('status').textContent]).toEqual([undefined, '9000', 'Not above 5000.']);
+  });
+  test('what is typed as soon as the box stands is not put back by what React had left to do', async () => {
+    const place = document.body.appendChild(document.createElement('div'));
+    const surroundings = globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean };
+    surroundings.IS_REACT_ACT_ENVIRONMENT = false;
+    const root = createRoot(place);
+    const standing = new Promise<void>((stands) => {
+      new MutationObserver((_changes, observer) => {
+        observer.disconnect();
+        stands();
+      }).observe(place, { childList: true });
+    });
+    root.render(<Box start={1} late />);
+    await standing;
+    type('0');
+    await Promise.resolve();
+    fireEvent.keyDown(box(), { key: 'Enter' });
+    expect([told, box().value]).toEqual([[0], '0']);
+    root.unmount();
+    place.remove();
+    surroundings.IS_REACT_ACT_ENVIRONMENT = true;
   });
   test('a late one tells when it is left, once', () => {
     render(<Box start={20} late />);

@@ -1,4 +1,4 @@
-import { type InputHTMLAttributes, useEffect, useId, useState } from 'react';
+import { type InputHTMLAttributes, useId, useState } from 'react';
 import { type NumberBounds, typedNumber } from '../../core/quantity/typedNumber.ts';
 import { BOX } from './field.tsx';
 
@@ -20,10 +20,13 @@ export function NumberInput({ value, onValue, late = false, min, max, className 
   const read = typedNumber(text, { ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) });
   const message = read.kind === 'fault' ? read.message : null;
   const standing = typedValue(read);
-  // A value from without takes the place of the text, unless the text says just that.
-  useEffect(() => {
-    setText((now) => (value === undefined || typedValue(typedNumber(now)) === value ? now : shown(value)));
-  }, [value]);
+  // A value from without takes the place of the text, unless the text says just that. Never in an effect: one
+  // that comes late takes away what was typed before it.
+  const [known, setKnown] = useState(value);
+  if (!Object.is(known, value)) {
+    setKnown(value);
+    if (value !== undefined && typedValue(typedNumber(text)) !== value) setText(shown(value));
+  }
   const tell = () => {
     if (standing === undefined) setText(shown(value));
     else if (standing !== value) onValue(standing);

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { type FormEvent, lazy, Suspense, useEffect, useState } from 'react';
+import { type FormEvent, lazy, Suspense, useState } from 'react';
 import type { AskedOfList } from '../../../contract/types.ts';
 import { useLarder, useMainFoods } from '../../api/house.ts';
 import type { SoupsAsked } from '../../api/queries.ts';
@@ -85,8 +85,12 @@ export function Filters({ asked, ask, answer }: Props) {
 
 function AskNeeds({ said, unread, onSaid }: { said: string; unread: readonly string[]; onSaid: (said: string) => void }) {
   const [text, setText] = useState(said);
-  // A view that is opened, or gone back to, says something else.
-  useEffect(() => setText(said), [said]);
+  // A view that is opened, or gone back to, says something else. Not in an effect, which would come after what is typed.
+  const [known, setKnown] = useState(said);
+  if (known !== said) {
+    setKnown(said);
+    setText(said);
+  }
   const submit = (event: FormEvent) => {
     event.preventDefault();
     onSaid(text.trim());
