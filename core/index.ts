@@ -77,7 +77,7 @@ export { type Balance, balanceOf, SEASONED } from './taste/balance.ts';
 // texture: body
 export { blendedShare } from './texture/blended.ts';
 export { relativeThickness } from './texture/body.ts';
-export { bodyHelp } from './texture/help.ts';
+export { bodyHelp, splashMl } from './texture/help.ts';
 // vocabulary: the words: nutrients, allergens and diets, foods, the recipe
 export { ALLERGEN_LABELS, ALLERGENS, type AllergenId, DIET_LABELS, DIETS, type DietId } from './vocabulary/allergens.ts';
 // allergen: the board, diets, labels to check

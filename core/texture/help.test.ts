@@ -9,7 +9,7 @@ import type { Food } from '../vocabulary/food.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
 import { blendedShare } from './blended.ts';
 import { BODY_WORDS, relativeThickness } from './body.ts';
-import { type BodyHelp, bodyHelp } from './help.ts';
+import { type BodyHelp, bodyHelp, splashMl } from './help.ts';
 
 const blend = step('b', { stage: 'blend', method: 'blend', text: 'Blend.' });
 const helpFor = (recipe: Recipe): BodyHelp => bodyHelp(entriesOf(recipe, REGIMES.us, SHELF), bowlOf(recipe).potMl, blendedShare(recipe));
@@ -78,6 +78,10 @@ describe('with the ladle, by the figures', () => {
   };
   test('thinned, it is well inside the word below: a cream of 0.40 in a litre becomes light cream at 0.32', () => {
     expect(help(0.4).thin).toEqual({ ml: 250, word: 'light cream' });
+  });
+  test('a splash is a twentieth of the pot, in tens of a millilitre, and never a whole step', () => {
+    expect(splashMl(4580)).toBe(230);
+    expect(splashMl(1000)).toBeLessThan(help(0.4).thin?.ml ?? 0);
   });
   test('a thin one becomes a broth at nine hundredths', () => {
     expect(help(0.2).thin).toEqual({ ml: Math.ceil((1000 * (0.2 / 0.09 - 1)) / 10) * 10, word: 'broth' });

@@ -29,7 +29,13 @@ const INSIDE = 0.03;
 const SETS_COLD = 1.3;
 const TO_TEN = 10;
 
+/** What a cook pours at a time before stirring and tasting again, as a share of the pot (common practice, no source). */
+const SPLASH = 0.05;
+
 const roundedUp = (ml: number): number => Math.ceil(ml / TO_TEN - 1e-9) * TO_TEN;
+
+/** A splash of liquid for a pot of `potMl`, ml: less than a step of body, so that none goes too far. */
+export const splashMl = (potMl: number): number => roundedUp(potMl * SPLASH);
 
 /** `entries` as analysis.ts gives them; toppings are no part of the pot. */
 export function bodyHelp(entries: readonly Entry[], potMl: number, blended: number): BodyHelp {

@@ -48,4 +48,4 @@ export { judgeNeeds } from '../../core/swap/verdict.ts';
 export { balanceOf } from '../../core/taste/balance.ts';
 export { seasoningOf } from '../../core/taste/toTaste.ts';
 export { blendedShare } from '../../core/texture/blended.ts';
-export { bodyHelp } from '../../core/texture/help.ts';
+export { bodyHelp, splashMl } from '../../core/texture/help.ts';

@@ -139,9 +139,9 @@ function Pour({ live, bowlMl, ladlesMl }: { live: BatchLive; bowlMl: number; lad
     >
       <h2 className="basis-full text-lg">Bowls poured</h2>
       <p className="basis-full text-sm">
-        A bowl of {figure(bowlMl)} ml{' '}
+        A bowl of {figure(bowlMl)} ml
         {ladles ? (
-          `is ${ladleWords(ladles)}.`
+          ` is ${ladleWords(ladles)}.`
         ) : (
           <>
             : name your ladles in the{' '}

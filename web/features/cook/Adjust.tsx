@@ -47,6 +47,11 @@ export function Adjust({ live, now, core }: { live: BatchLive; now: BowlNow; cor
   const watched = [...new Set(['sodiumMg' as const, ...limits.map(({ nutrient }) => nutrient)])];
   const broken = next ? limits.filter((limit) => outside(limit, per(next, limit)) && !outside(limit, per(now, limit))) : [];
   const help = core.bodyHelp(core.entriesOf(now.recipe, REGIMES[now.analysis.regime], core.shelf), now.analysis.potMl, core.blendedShare(now.recipe));
+  const splash = core.splashMl(now.analysis.potMl);
+  const thin = (ml: number, text: string) => {
+    live.write({ kind: 'added', foodId: 'water', grams: ml, text });
+    say(`${figure(ml)} ml of water noted.`);
+  };
   const put = () => {
     if (!food || grams <= 0) return;
     live.write({
@@ -131,17 +136,16 @@ export function Adjust({ live, now, core }: { live: BatchLive; now: BowlNow; cor
       )}
       {help.thin && (
         <p className="flex flex-wrap items-center gap-2">
-          <Button
-            className="min-h-11"
-            onClick={() => {
-              live.write({ kind: 'added', foodId: 'water', grams: help.thin?.ml ?? 0, text: 'water, one step thinner' });
-              say(`${figure(help.thin?.ml ?? 0)} ml of water noted.`);
-            }}
-          >
+          {splash < help.thin.ml && (
+            <Button className="min-h-11" onClick={() => thin(splash, 'a splash of water')}>
+              A splash: {figure(splash)} ml of water
+            </Button>
+          )}
+          <Button className="min-h-11" onClick={() => thin(help.thin?.ml ?? 0, 'water, one step thinner')}>
             One step thinner: {figure(help.thin.ml)} ml of water
           </Button>
           <span className="text-sm text-kale-soft">
-            now {now.analysis.body.word}, then {help.thin.word}; it cannot be taken out again
+            now {now.analysis.body.word}, one step on {help.thin.word}; stir and taste between, it cannot be taken out again
           </span>
         </p>
       )}
