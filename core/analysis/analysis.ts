@@ -3,7 +3,7 @@
  * The recipe must be free of faults (recipe.ts); the shelf gives the foods. Pure: same recipe, same analysis.
  */
 
-import { type AllergenRules, type AllergenVerdict, allergenBoard, type CountedLine } from '../allergen/board.ts';
+import { type AllergenRules, type AllergenVerdict, allergenBoard } from '../allergen/board.ts';
 import { type DietVerdict, dietVerdicts } from '../allergen/diets.ts';
 import { type Cost, costOf, type PriceList } from '../bowl/cost.ts';
 import { contentsOf, type Entry, entriesOf, kernelLines, waterLost } from '../bowl/entries.ts';
@@ -16,7 +16,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { type Note, notesFor } from '../notes/rules.ts';
 import { type Claim, claimsOf } from '../regime/claims.ts';
 import { type Declared, declaredFigures } from '../regime/declared.ts';
-import { REGIMES, type RegimeId } from '../regime/regime.ts';
+import { REGIMES, type Regime, type RegimeId } from '../regime/regime.ts';
 import { colourOf, isFaint } from '../taste/colour.ts';
 import { type Seasoning, seasoningOf } from '../taste/toTaste.ts';
 import { blendedShare } from '../texture/blended.ts';
@@ -108,11 +108,12 @@ const MOST_ALTERNATIVES = 24;
 
 export function analyse(written: Recipe, options: AnalyseOptions, ofKitchen: Shelf): Analysis {
   const { recipe, shelf } = openPreparations(written, ofKitchen);
-  const analysis = analyseChosen(recipe, options, shelf);
+  const rules = rulesOf(options);
+  const analysis = analyseChosen(recipe, options, rules, shelf);
   const choices = alternatives(recipe)
     .slice(0, MOST_ALTERNATIVES)
     .map(({ choiceOf, lineId, recipe: other }): ChoiceResult => {
-      const { perServing, allergens } = analyseChosen(other, options, shelf);
+      const { perServing, allergens } = bowlOf(other, rules, shelf);
       return { choiceOf, lineId, perServing: withoutMissing(perServing), allergens: allergens.map(({ id, state }) => ({ id, state })) };
     });
   return choices.length > 0 ? { ...analysis, choices } : analysis;
@@ -136,25 +137,41 @@ function alternatives(recipe: Recipe): { choiceOf: string; lineId: string; recip
     }));
 }
 
-function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): Analysis {
-  const regime = REGIMES[options.regime ?? 'us'];
-  const rules: AllergenRules = {
-    coconutIsTreeNut: options.coconutIsTreeNut ?? false,
-    chestnutIsTreeNut: options.chestnutIsTreeNut ?? false,
-    oatsHoldGluten: regime.oatsHoldGluten,
-  };
-  const entries = entriesOf(recipe, regime, shelf);
-  const counted: CountedLine[] = entries;
-  const board = withUnread(recipe, counted, shelf);
-  const bowl = resolveBowl(recipe, contentsOf(entries), waterLost(recipe, entries));
+/** The regime with what it and the house say of nuts and oats. */
+interface Rules extends AllergenRules {
+  regime: Regime;
+}
 
+function rulesOf({ regime: id = 'us', coconutIsTreeNut = false, chestnutIsTreeNut = false }: AnalyseOptions): Rules {
+  const regime = REGIMES[id];
+  return { regime, coconutIsTreeNut, chestnutIsTreeNut, oatsHoldGluten: regime.oatsHoldGluten };
+}
+
+/** What a bowl holds, and what it rests on: as much as a choice is told of. */
+function bowlOf(recipe: Recipe, rules: Rules, shelf: Shelf) {
+  const { regime } = rules;
+  const entries = entriesOf(recipe, regime, shelf);
+  const board = withUnread(recipe, entries, shelf);
+  const bowl = resolveBowl(recipe, contentsOf(entries), waterLost(recipe, entries));
   const eaten = entries.filter(({ line }) => line.stage !== 'plate');
   const lines = kernelLines(eaten, bowl, recipe);
   const sums = sumLines(lines, bowl.error);
   const missing = missingOf(eaten);
   const cautious = cautiousOf(lines, sums);
   const shaped = (factor: number) => shape(sums, missing, factor, cautious);
-  const perServing = shaped(1);
+  return { entries, eaten, board, bowl, shaped, perServing: shaped(1), allergens: allergenBoard(board, rules, declaredIn(regime)) };
+}
+
+const declaredSets = new Map<RegimeId, ReadonlySet<AllergenId>>();
+function declaredIn({ id, declaredAllergens }: Regime): ReadonlySet<AllergenId> {
+  let known = declaredSets.get(id);
+  if (!known) declaredSets.set(id, (known = new Set(declaredAllergens)));
+  return known;
+}
+
+function analyseChosen(recipe: Recipe, options: AnalyseOptions, rules: Rules, shelf: Shelf): Analysis {
+  const { regime } = rules;
+  const { entries, eaten, board, bowl, shaped, perServing, allergens } = bowlOf(recipe, rules, shelf);
   const per100g = shaped(bowl.servingGrams > EMPTY ? 100 / bowl.servingGrams : 0);
   const plate = plateOf(entries, bowl, recipe);
   const plateServing = plate && servedOf(entries, bowl, recipe);
@@ -184,7 +201,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
       claims,
     ),
     claims,
-    allergens: allergenBoard(board, rules, new Set(regime.declaredAllergens)),
+    allergens,
     diets: dietVerdicts(board, rules),
     body: bodyOfPot(recipe, entries, bowl.potMl),
     ...(colour ? { colour } : {}),
@@ -192,7 +209,7 @@ function analyseChosen(recipe: Recipe, options: AnalyseOptions, shelf: Shelf): A
     ...(seasoning ? { seasoning } : {}),
     provenance: provenanceOf(eaten, bowl),
     ...(cost ? { cost } : {}),
-    notes: notesFor({ recipe, lines: counted, bowl, regime: regime.id, blender: options.blender, perBowl: (key) => perServing[key].value }),
+    notes: notesFor({ recipe, lines: entries, bowl, regime: regime.id, blender: options.blender, perBowl: (key) => perServing[key].value }),
   };
 }
 

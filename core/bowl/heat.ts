@@ -119,15 +119,15 @@ const GONE =
 export function dryHeatLoss(recipe: Recipe, lines: readonly Drying[]): Evaporation {
   let grams = 0;
   let variance = 0;
+  const dry = drySteps(recipe.steps);
   for (const { line, food } of lines) {
     if (!food || !line.grams || line.stage === 'bowl' || line.stage === 'plate') continue;
     const water = (food.per100g.waterG ?? 0) / 100;
     let left = water * MOST_OF_ITS_WATER;
-    for (const step of recipe.steps) {
+    for (const { step, heat } of dry) {
       if (!step.uses?.includes(line.id)) continue;
-      const heat = dryHeatOf(step);
-      const lost = heat && lostBy(food, heat);
-      if (!heat || !lost) continue;
+      const lost = lostBy(food, heat);
+      if (!lost) continue;
       const by = step.minutes && heat !== 'gone' ? Math.min(MOST_TIME, minutesOf(step) / TYPICAL_MINUTES[heat]) : 1;
       const [best, low, high] = lost.map((share) => Math.min(left, share * by)) as [number, number, number];
       grams += line.grams.best * best;
@@ -139,6 +139,21 @@ export function dryHeatLoss(recipe: Recipe, lines: readonly Drying[]): Evaporati
 }
 /** A tray left in half as long again loses that much more, and no further. */
 const MOST_TIME = 1.3;
+
+const dryOf = new WeakMap<Recipe['steps'], readonly { step: Step; heat: DryHeat }[]>();
+/** Steps are never changed in place. */
+function drySteps(steps: Recipe['steps']): readonly { step: Step; heat: DryHeat }[] {
+  let known = dryOf.get(steps);
+  if (!known)
+    dryOf.set(
+      steps,
+      (known = steps.flatMap((step) => {
+        const heat = dryHeatOf(step);
+        return heat ? [{ step, heat }] : [];
+      })),
+    );
+  return known;
+}
 
 function dryHeatOf(step: Step): DryHeat | null {
   if (step.method === 'roast' || step.method === 'bake') return 'roast';

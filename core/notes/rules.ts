@@ -93,11 +93,20 @@ const WORDS_OF = Object.fromEntries(
   }),
 ) as Readonly<Record<RegimeId, Words>>;
 
+const OWN = '{what}';
+
+/** The messages of all rules with the figures of a regime; a message's own figure is still open. */
+const MESSAGES_OF: ReadonlyMap<RegimeId, ReadonlyMap<string, string>> = new Map(
+  (Object.keys(WORDS_OF) as RegimeId[]).map((id) => [
+    id,
+    new Map(ALL_RULES.map(({ message }) => [message, message.replace(/\{(\w+)\}/g, (hole, name: string) => String(WORDS_OF[id][name] ?? hole))])),
+  ]),
+);
+
 /** A message with its figures: its own, and those of the regime. */
 function filled(message: string, what: string, id: RegimeId): string {
-  if (!message.includes('{')) return message;
-  const words = WORDS_OF[id];
-  return message.replace(/\{(\w+)\}/g, (hole, name: string) => (name === 'what' ? what : String(words[name] ?? hole)));
+  const said = MESSAGES_OF.get(id)?.get(message) ?? message;
+  return said.includes(OWN) ? said.replaceAll(OWN, () => what) : said;
 }
 
 /** The notes of a soup, dangers first. */

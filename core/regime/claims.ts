@@ -91,13 +91,8 @@ function factorOf(basis: Basis, { reference }: ClaimBook, { servingGrams, servin
 function figureOf({ nutrients, basis, ofEnergy, perKcal, also }: Criterion, book: ClaimBook, figures: ClaimFigures): Interval {
   const factor = factorOf(basis, book, figures);
   const sum: Interval = { value: 0, low: 0, high: 0, atLeast: false };
-  for (const [key, share] of [...nutrients.map((one) => [one, 1] as const), ...(also ? [also] : [])]) {
-    const figure = figures.perServing[key];
-    sum.value += figure.value * share;
-    sum.low += figure.low * share;
-    sum.high += figure.high * share;
-    sum.atLeast ||= figure.atLeast;
-  }
+  for (const key of nutrients) add(sum, figures.perServing[key], 1);
+  if (also) add(sum, figures.perServing[also[0]], also[1]);
   if (ofEnergy === undefined && !perKcal) return { value: sum.value * factor, low: sum.low * factor, high: sum.high * factor, atLeast: sum.atLeast };
   // A share of the energy: by the least and the most that either can be, which is wider than the truth.
   const energy = figures.perServing.energyKcal;
@@ -109,6 +104,13 @@ function figureOf({ nutrients, basis, ofEnergy, perKcal, also }: Criterion, book
     high: over(sum.high, energy.low),
     atLeast: sum.atLeast,
   };
+}
+
+function add(sum: Interval, { value, low, high, atLeast }: Interval, share: number): void {
+  sum.value += value * share;
+  sum.low += low * share;
+  sum.high += high * share;
+  sum.atLeast ||= atLeast;
 }
 
 /** Nutrients above the level at which a claim must say 'see nutrition information for ... content', 101.13(h)(1). */
