@@ -98,7 +98,7 @@ export const anz = {
     'macadamia', 'pineNut', 'peanut', 'wheat', 'gluten', 'soy', 'sesame', 'lupin', 'sulphite',
   ],
   label: { key: 'anz', words: 'One bowl and 100 g, as labels of Australia and New Zealand are (Standard 1.2.8; from memory).', mandatory: ['All quantities are averages. Percentage daily intakes are based on an average adult diet of 8 700 kJ.'], lines },
-  claims: { reference: null, rules: [...CLAIMS, ...sources()] },
+  claims: { reference: null, rules: [...CLAIMS, ...sources()], reducedByPercent: 25 },
   keeping: {
     hotHoldC: 60,
     coldHoldC: 5,

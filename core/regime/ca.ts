@@ -113,7 +113,7 @@ export const ca = {
     'macadamia', 'pineNut', 'peanut', 'wheat', 'gluten', 'soy', 'sesame', 'mustard', 'sulphite',
   ],
   label: { key: 'ca', words: 'One bowl, rounded as Canadian labels are (Food and Drug Regulations, B.01.401; from memory).', mandatory: ['5% or less is a little, 15% or more is a lot.'], lines },
-  claims: { reference: { ml: 250 }, rules: [...CLAIMS, ...sources()] },
+  claims: { reference: { ml: 250 }, rules: [...CLAIMS, ...sources()], reducedByPercent: 25 },
   keeping: {
     hotHoldC: 60,
     coldHoldC: 4,

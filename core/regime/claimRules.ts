@@ -39,6 +39,8 @@ export interface ClaimBook {
   /** The reference amount of soup; null where claims are of 100 g, 100 ml or the serving only. */
   reference: { grams: number } | { ml: number } | null;
   rules: readonly ClaimRule[];
+  /** A comparison with another food may be made from so many per cent. */
+  reducedByPercent: number;
   beside?: Beside;
 }
 

@@ -165,7 +165,7 @@ const sources = (): ClaimRule[] =>
     ];
   });
 
-export const EU_CLAIMS: ClaimBook = { reference: null, rules: [...CLAIMS, ...sources()] };
+export const EU_CLAIMS: ClaimBook = { reference: null, rules: [...CLAIMS, ...sources()], reducedByPercent: 30 };
 
 export const eu = {
   name: 'European Union',

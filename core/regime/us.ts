@@ -144,6 +144,8 @@ export const us = {
   claims: {
     reference: { grams: US_REFERENCE_GRAMS },
     rules: [...CLAIMS, ...sources()],
+    // 101.13(j), from memory.
+    reducedByPercent: 25,
     // 101.13(h)(1); 101.54(d).
     beside: { disclose: { fatG: 13, saturatedFatG: 4, cholesterolMg: 60, sodiumMg: 480 }, fibreStatesFatAbove: 3 },
   },

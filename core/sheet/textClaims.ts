@@ -6,7 +6,7 @@ import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysi
 import type { Shelf } from '../food/shelf.ts';
 import { matchFood } from '../reading/match.ts';
 import type { Claim } from '../regime/claims.ts';
-import { REGIMES, type RegimeId } from '../regime/regime.ts';
+import { REGIMES } from '../regime/regime.ts';
 import { DIET_LABELS } from '../vocabulary/allergens.ts';
 import { NUTRIENT_LABELS, type Nutrient, nutrientName, nutrientUnit } from '../vocabulary/nutrient.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
@@ -120,9 +120,6 @@ const COMPARED: readonly (readonly [RegExp, Nutrient])[] = [
 /** A cup of the reference, as recipes measure it (common practice, no source). */
 export const REFERENCE_ML = 240;
 
-/** A comparison may be made from so many per cent: 21 CFR 101.13(j), 1924/2006 annex, Canadian table, Standard 1.2.7; from memory. */
-const REDUCED_BY: Readonly<Record<RegimeId, number>> = { us: 25, ca: 25, eu: 30, uk: 30, anz: 25 };
-
 function compared(words: string, recipe: Recipe, analysis: Analysis, options: AnalyseOptions, shelf: Shelf): ClaimAnswer | null {
   const said = /\b(?:than|half the|a third less)\b/i.test(words) ? COMPARES.exec(words)?.[1]?.trim() : undefined;
   const nutrient = COMPARED.find(([word]) => word.test(words))?.[1];
@@ -136,7 +133,7 @@ function compared(words: string, recipe: Recipe, analysis: Analysis, options: An
     return { words, answer: 'cannotTell', message: `Something in the pot is not known: ${figureText(analysis, nutrient)}.` };
   const less = Math.round(100 * (1 - here.value / there.value));
   const isLower = /\b(?:less|lower|half|third|reduced|fewer)\b/i.test(words);
-  const asked = /\bhalf\b/i.test(words) ? 50 : Math.max(REDUCED_BY[analysis.regime], /\bthird\b/i.test(words) ? 33 : 0);
+  const asked = /\bhalf\b/i.test(words) ? 50 : Math.max(REGIMES[analysis.regime].claims.reducedByPercent, /\bthird\b/i.test(words) ? 33 : 0);
   const holds = (isLower ? less : -less) >= asked;
   return {
     words,
