@@ -1,8 +1,10 @@
 /** Checks a body against its schema and its meaning, and says what is wrong, where, and how to mend it. */
 import type { ObjectSchema, ValidationErrorItem } from 'joi';
 import { type LabelEntry, labelFaults } from '../core/food/label.ts';
+import type { Shelf } from '../core/food/shelf.ts';
 import type { Needs } from '../core/swap/needs.ts';
 import { needsFaults } from '../core/swap/needs.ts';
+import { withFamilies } from '../core/swap/sayNeeds.ts';
 import { type Recipe, recipeFaults } from '../core/vocabulary/recipe.ts';
 import { PROBLEMS, Problem, type ProblemCode, type ProblemError } from './problems.ts';
 
@@ -79,8 +81,10 @@ export function checkRecipe(recipe: Recipe, knowsFood: KnowsFood, at = '/recipe'
 /** Needs that are kept for any soup, or asked of many, can name no line. */
 export const ANY_SOUP: Recipe = { title: 'any soup', lines: [], steps: [] };
 
-export function checkNeeds(needs: Needs, recipe: Recipe, knowsFood: KnowsFood, at = '/needs'): void {
-  const faults = needsFaults(needs, recipe, knowsFood);
+/** The needs as they are judged; 'pulses' among the foods to go without is every pulse, and what is usually made with one. */
+export function checkNeeds(needs: Needs, recipe: Recipe, shelf: Pick<Shelf, 'food' | 'foods'>, at = '/needs'): void {
+  if (needs.avoidFoods) needs.avoidFoods = withFamilies(needs.avoidFoods, shelf);
+  const faults = needsFaults(needs, recipe, (id) => shelf.food(id) !== undefined);
   if (faults.length > 0) refuse(faults.map(({ path, code, message }) => ({ path: `${at}${path}`, code: code as ProblemCode, message })));
 }
 

@@ -70,8 +70,11 @@ const DESCRIBES =
 const NOT_BEFORE =
   /^\s+(?:soup|cheese|beans?|squash|sauce|powder|oil|stock|broth|juice|flour|paste|paper|butter|milk|cream|drink|leaves|seeds?|zest|peel)\b/i;
 
-/** Every place of the text that speaks of the line, from left to right. `others` are lines that stay and share words with it. */
-export function mentionsOf(written: string, spoken: Spoken, others: readonly Spoken[]): Span[] {
+/**
+ * Every place of the text that speaks of the line, from left to right. `others` are lines that stay and share words with it, `rivals` all
+ * that do: 'the diced ham' is no hock where a line of diced ham is there.
+ */
+export function mentionsOf(written: string, spoken: Spoken, others: readonly Spoken[], rivals: readonly Spoken[] = others): Span[] {
   const text = written.replace(HALF_AND_HALF, (said) => (said.includes('&') ? 'half-n-half' : 'half-and-half'));
   const spans: Span[] = [];
   const words = [...text.matchAll(WORD)].map((found) => ({
@@ -108,6 +111,7 @@ export function mentionsOf(written: string, spoken: Spoken, others: readonly Spo
     // 'The double cream' is not 'the sour cream' where both are there; a bare word is the one that is spoken of.
     if (shared.some(({ own }) => own.has(before) && !spoken.own.has(before))) return;
     if (shared.length > 0 && described.length === 0 && shared.some(({ own }) => [...own].some((word) => word === before))) return;
+    if (rivals.some(({ heads, own }) => heads.has(token) && described.some((word) => own.has(word) && !spoken.own.has(word)))) return;
     const lead = BEFORE.exec(text.slice(0, start));
     const open = lead ? start - lead[0].length : start;
     const skip = /^\s*/.exec(text.slice(open, start))?.[0].length ?? 0;

@@ -181,7 +181,10 @@ class Rewriting {
     const blendsIn = entry === 'early' && isSame(exchange);
     // A part of a line is spoken of where it goes in, the other parts where they do.
     const isElsewhere = exchange.line.partOf !== undefined && !draft.uses.includes(exchange.line.id);
-    const found = isElsewhere ? [] : mentionsOf(before, passage.spoken, this.staying);
+    const used = draft.uses.includes(exchange.line.id);
+    // 'Everything but the ham' puts in a line that is used here, and speaks of one that is not.
+    const said = isElsewhere ? [] : mentionsOf(before, passage.spoken, this.staying, this.rivalsOf(exchange.line));
+    const found = used ? said.filter((span) => !exceptBefore(before, span)) : said;
     // What is blended in stays in what is done with it before; only the sentences behind the blender lose it.
     const isAfter = ({ from }: Span) => at > lastBlend || (at === lastBlend && from > lastBlending(before));
     const spans = blendsIn ? found.filter(isAfter) : found;
@@ -190,7 +193,6 @@ class Rewriting {
     if (blendsIn && spans[0] && passage.isSpokenOf) passage.back = before.slice(spans[0].from, spans[0].to).replace(DETERMINES, 'the ');
     passage.isSpokenOf ||= found.length > 0;
     if (at === first && spans[0] && spans[0].from < before.length * EARLY && !inPlace) passage.early = true;
-    const used = draft.uses.includes(exchange.line.id);
     if (used) {
       const stays = (inPlace && !(returns && at < lastBlend)) || (blendsIn && at < lastBlend);
       draft.uses = draft.uses.flatMap((id) => (id !== exchange.line.id ? [id] : stays ? exchange.lines.map((one) => one.id) : []));
@@ -200,9 +202,12 @@ class Rewriting {
       }
     }
     if (spans.length === 0) return;
-    for (const [nth, span] of [...spans.entries()].reverse())
+    for (const [nth, span] of [...spans.entries()].reverse()) {
+      // 'Shred the meat of the hock' went whole with its hock.
+      if (draft.text.slice(span.from, span.to) !== before.slice(span.from, span.to)) continue;
       if (inPlace && (!returns || isAfter(span))) this.replace(draft, span, passage, { isFirst: at === first && nth === 0, before });
-      else draft.text = removeAt(draft.text, span, this.isThing);
+      else draft.text = removeExcepted(draft.text, span) ?? removeAt(draft.text, span, this.isThing);
+    }
     if (inPlace) {
       draft.text = heated(draft.text, exchange, passage.names, this.shelf);
       passage.placed = true;
@@ -220,6 +225,10 @@ class Rewriting {
       draft.uses.includes(line.id) &&
       this.placed.some((one) => one.draft === draft && one.partOf === line.partOf && foods(one.lines) === foods(lines))
     );
+  }
+
+  private rivalsOf({ id, foodId }: Line): Spoken[] {
+    return this.original.filter((other) => other.id !== id && other.foodId !== foodId).map((other) => this.spoken.get(other.id) as Spoken);
   }
 
   private addTo(draft: Draft, names: string, verb = 'Add'): void {
@@ -264,10 +273,17 @@ class Rewriting {
     const ours = this.original.filter(
       ({ id }) => lost.includes(id) && !this.changed.has(id) && !later.some(({ uses, text }) => uses.includes(id) && isNamed(text, id)),
     );
-    if (ours.length > 0) this.addTo(draft, this.each(ours), this.verbFor(ours));
+    const wasIn = ({ id, eaten }: Line) => eaten === 'removed' && TAKEN_OUT.test(before) && this.drafts.list.indexOf(draft) > this.firstUse(id);
+    const [out, ins] = [ours.filter(wasIn), ours.filter((line) => !wasIn(line))];
+    if (out.length > 0) this.addTo(draft, this.each(out), 'Take out');
+    if (ins.length > 0) this.addTo(draft, this.each(ins), this.verbFor(ins));
     const has = (text: string, words: string) => text.toLowerCase().includes(words.toLowerCase());
     for (const { words, lines } of this.placed.filter((one) => one.draft === draft && has(before, one.words) && !has(draft.text, one.words)))
       this.addTo(draft, words, this.verbFor(lines));
+  }
+
+  private firstUse(lineId: string): number {
+    return this.drafts.list.findIndex(({ uses }) => uses.includes(lineId));
   }
 
   private verbFor(lines: readonly Line[]): string {
@@ -285,6 +301,16 @@ class Rewriting {
       ({ heads, own }) => (first !== undefined && (heads.has(first) || own.has(first))) || (second !== undefined && heads.has(second)),
     );
   };
+}
+
+const EXCEPTS =
+  /\b(?:everything|all(?: the (?:rest|ingredients|vegetables))?)\b[^.;,]*?(\s+(?:but(?: for)?|except(?: for)?|apart from|other than|save)\s+(?:the\s+)?)$/i;
+/** What stands before an excepted name, 'but the '; null where it is none. */
+const exceptBefore = (text: string, { from }: Span): string | null => EXCEPTS.exec(sentenceBefore(text, from))?.[1] ?? null;
+/** Without the exception where what was excepted is gone. */
+function removeExcepted(text: string, span: Span): string | null {
+  const lead = exceptBefore(text, span);
+  return lead === null ? null : text.slice(0, span.from - lead.length) + text.slice(span.to);
 }
 
 /** Goes along with another food, and is not named twice. */

@@ -214,7 +214,9 @@ function drainedRow({ text, food, amount }: WrittenLine, shelf: Shelf): Match | 
   if (match.kind !== 'food' || !match.foodId.endsWith('-drained')) return null;
   const stem = match.foodId.replace(/-drained$/, '');
   const row = RINSED.test(text) ? `${stem}-rinsed` : amount.unit?.name === 'can' && !saysDrained(text) ? stem : null;
-  return row && shelf.food(row) ? { kind: 'food', foodId: row } : null;
+  if (row && shelf.food(row)) return { kind: 'food', foodId: row };
+  // 'A can of lentils': dry ones are in none.
+  return canned?.kind === 'food' ? match : null;
 }
 
 function suggestions({ food, amount }: WrittenLine, { shelf, system, bowls }: Context): DoubtReading[] {

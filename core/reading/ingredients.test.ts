@@ -58,7 +58,7 @@ const WORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
     'cannellini beans': 'white-beans-canned-drained',
     'dried chickpeas': 'chickpeas-dry',
     'kidney beans': 'kidney-beans-canned-drained',
-    'black beans': 'black-beans-canned',
+    'black beans': 'black-beans-canned-drained',
     'pinto beans': 'pinto-beans-cooked',
     'dried butter beans': 'lima-beans-dry',
     'red lentils': 'lentils-red-dry',

@@ -129,8 +129,9 @@ function splitFood(text: string): { food: string; after: string } {
 
 /** '(15 oz) cans', '15-oz can', 'x 400 g tins', 'can (15 oz)'. */
 function takeContainer(text: string, amount: WrittenAmount): string {
-  let rest = text.replace(/^[x×]\s*/i, '');
-  const multiplied = rest !== text;
+  const plain = text.replace(LARGE_OF_A_SIZE, '');
+  let rest = plain.replace(/^[x×]\s*/i, '');
+  const multiplied = rest !== plain;
   const inside = /^\(\s*(?:about\s+)?([^)]*)\)\s*/.exec(rest);
   const size = readSize(inside ? (inside[1] as string) : rest);
   const after = size ? (inside ? rest.slice(inside[0].length) : size.rest.replace(/^-\s*/, '')) : '';
@@ -156,6 +157,9 @@ function takeContainer(text: string, amount: WrittenAmount): string {
   }
   return rest;
 }
+
+/** 'Large (800 g) can', 'large can (28 oz)': how large is said in figures. */
+const LARGE_OF_A_SIZE = /^(?:small|large|big)\s+(?=\(?\s*\d|(?:can|tin|jar|carton|packet|tub|bag|bottle)s?\s*\(\s*\d)/i;
 
 /** Every parenthesis is a size, another measure of the same, or a remark. */
 function takeParentheses(text: string, amount: WrittenAmount): string {

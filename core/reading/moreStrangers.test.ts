@@ -338,3 +338,20 @@ test('the chicken a step stirs in is the cooked chicken of the list that is spok
   );
   expect(foods(recipe).filter((id) => /chicken/.test(id ?? ''))).toEqual(['chicken-broth', 'chicken-stewed']);
 });
+
+describe('a can', () => {
+  const first = (line: string) => read(`Soup\nServes 4\n\n${line}\n1 litre water\n\n1. Simmer 20 minutes. Blend.`).lines[0];
+  test.each([
+    ['2 cans (400 g) lentils, drained', 'lentils-canned-drained', 480],
+    ['1 can (400 g) pinto beans, drained', 'pinto-beans-canned-drained', 240],
+    ['3 cans (400 g) black beans, drained and rinsed', 'black-beans-canned-rinsed', 720],
+    ['1 can black beans', 'black-beans-canned', 425],
+    ['1 large can (800 g) white beans, drained', 'white-beans-canned-drained', 480],
+    ['1 large 28-oz can tomatoes', 'tomatoes-canned', 793.8],
+  ])('%s is what is in it, and never the dry bean', (line, foodId, grams) => {
+    expect([first(line)?.foodId, first(line)?.grams?.best]).toEqual([foodId, expect.closeTo(grams, 0)]);
+  });
+  test('a cup of lentils is of dry ones', () => {
+    expect(first('1 cup lentils')?.foodId).toBe('lentils-dry');
+  });
+});

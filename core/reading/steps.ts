@@ -234,10 +234,12 @@ function lastAdded(
     adding = ADDS.test(text) || SERVE.test(text) || SEASON.test(text) || GOES_IN.test(text) || (adding && !sentence && !ENDS.test(text));
     // A vegetable that is served on top once more was in with the rest.
     const served = SERVE.test(text) && !ADDS.test(text);
-    if (adding) for (const id of linesIn(text, never)) if (!(served && isVegetable(id))) at.set(id, index);
+    if (adding) for (const id of linesIn(text.replace(COMES_BACK, ' '), never)) if (!(served && isVegetable(id))) at.set(id, index);
   });
   return at;
 }
+/** 'Stir the meat back in with the peas': the meat was in before. */
+const COMES_BACK = /\breturn(?:ed|ing)?\s+(?:(?!with\b|and\b)[^,.;])*|\b(?:stir|put|add|tip|drop|slide)\w*\s+(?:(?!with\b|and\b)[^,.;])*?\bback\b/gi;
 const GOES_IN = /\b(?:go(?:es)? in|in (?:it|they) go|on the side|for the side)\b/i;
 
 /** A pan that is begun anew: 'make a roux', 'melt the butter in a clean pan' after the stock was made. */

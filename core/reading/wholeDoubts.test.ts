@@ -82,6 +82,17 @@ describe('doubts over the whole', () => {
   });
 });
 
+describe('fat that comes out of the bacon', () => {
+  const fried = (step: string) => codes(soup(['100 g bacon', ...LINES.slice(1)], [step, ...STEPS.slice(1)]));
+  test('is no line of its own where a spoon of it stays in the pan', () => {
+    expect(fried('Fry the bacon and pour off all but 2 tablespoons of fat. Sweat the onion in it.')).not.toContain('step.unlisted');
+    expect(fried('Fry the bacon, leaving about 1 tablespoon of fat in the pan. Sweat the onion in it.')).not.toContain('step.unlisted');
+  });
+  test('and fat that no line lists is told', () => {
+    expect(fried('Fry the bacon. Sweat the onion in 2 tablespoons of goose fat.')).toContain('step.unlisted');
+  });
+});
+
 describe('divided lines', () => {
   test('parts stand at their stages and add up to their line', () => {
     const { recipe } = read(

@@ -68,6 +68,8 @@ export function unlistedIn(
       if (THE_POT.has(tokens.at(-1) ?? '')) continue;
       // 'Keep back a cup of kernels' is of the corn that is there.
       if (match.kind === 'none' && PARTS.test(tokens.at(-1) ?? '')) continue;
+      // 'Pour off all but a tablespoon of fat': of what came out of the bacon.
+      if (/^(?:fat|drippings?|grease)$/.test(tokens.at(-1) ?? '') && STAYS.test(text.slice(0, text.indexOf(line.text)))) continue;
       // The stock that was made of the water is no other.
       if (makesStock && tokens.length === 1 && /^(?:stock|broth|bouillon|liquid)$/.test(tokens.at(-1) ?? '')) continue;
       if (match.kind === 'none' ? !amount.range : foods.has('foodId' in match ? match.foodId : null)) continue;
@@ -90,6 +92,8 @@ export function seasonedIn(steps: readonly TextLine[], lines: readonly Line[], s
 }
 const SEASONS =
   /^(?:(?:and|then|now|finally|serve|taste|blend|stir|cream in)\b[\s,]*(?:it|well|and|then)*\s*)*season(?!ed|al|ing)\b(?!\s+again\b)(?!\s+(?:\p{L}+\s+){0,4}?with\b)(?!\s+the\s+(?!soup|pot|mixture|pur[eé]e))|\b(?:adjust|check|correct)\s+(?:for\s+)?(?:the\s+)?(?:seasoning|salt)\b|\b(?:check|taste|adjust)\s+for\s+(?:salt|seasoning)\b|\band season(?: well| to taste)?\s*$/iu;
+
+const STAYS = /\b(?:all (?:but|except)|leav(?:e|ing)|keep(?:ing)?|reserv(?:e|ing)|sav(?:e|ing))\s+(?:(?:about|only|just|some)\s+)*$/i;
 
 const MEASURES = /\d|[½¼¾⅓⅔]|\b(?:half|one|two|three|four|five|six|pinch|handful|splash|knob|glug|dash|spoon\w*|cup)\b/i;
 /** Water for a stock of one's own. */

@@ -5,6 +5,7 @@
 import type { AllergenRules } from '../allergen/board.ts';
 import { dietsOfFood } from '../allergen/diets.ts';
 import type { Shelf } from '../food/shelf.ts';
+import { calledInSteps } from '../method/entry.ts';
 import { headWords } from '../reading/heads.ts';
 import { tokensOf } from '../reading/match.ts';
 import type { DietId } from '../vocabulary/allergens.ts';
@@ -54,7 +55,7 @@ export class Fit {
   extra(swap: Swap, line: Line, own: Food | null, forced: boolean): number {
     const foods = swap.parts.flatMap(({ foods: list }) => list.flatMap(([id]) => this.shelf.food(id) ?? []));
     const brought = foods.filter(({ id }) => !this.ids.has(id));
-    const stays = foods.some(({ id }) => id === own?.id);
+    const stays = own !== null && foods.some((food) => food.id === own.id || isOfName(food, own));
     const left = this.kept.filter((diet) => brought.some((food) => this.breaks(food, diet)));
     const had = new Set(this.foods.flatMap(({ contains }) => contains.map(({ allergen }) => allergen)));
     const isNew = brought.some(({ contains }) => contains.some(({ allergen }) => !had.has(allergen)));
@@ -83,6 +84,9 @@ export class Fit {
     return style && !this.foods.some((food) => style.suits.test(food.id)) ? style.cost : 0;
   }
 }
+
+/** The same under its name, boiled at home or out of a can: the soup keeps what it is called after. */
+export const isOfName = (one: Food, other: Food): boolean => calledInSteps(one) === calledInSteps(other);
 
 /** Lines the title names, and the heaviest vegetable or pulse of the pot; never a liquid or what seasons. */
 export function dearLines(recipe: Recipe, shelf: Shelf): ReadonlySet<string> {

@@ -78,6 +78,16 @@ function withoutFood(what: string, needs: Needs, shelf: Shelf): Needs | null {
   return foods.length > 0 ? { ...needs, avoidFoods: joined(needs.avoidFoods, foods) } : null;
 }
 
+/** Every food that is meant: a family by one of its words stands for its foods, an id for itself. */
+export const withFamilies = (asked: readonly string[], shelf: Pick<Shelf, 'food' | 'foods'>): string[] => [
+  ...new Set(
+    asked.flatMap((id) => {
+      const family = shelf.food(id) ? undefined : familyCalled(id);
+      return family ? shelf.foods.filter((food) => isOfFamily(food, family)).map((food) => food.id) : [id];
+    }),
+  ),
+];
+
 const withoutFamily = (family: Family, needs: Needs, shelf: Shelf): Needs => ({
   ...needs,
   avoidFoods: joined(

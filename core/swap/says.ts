@@ -8,7 +8,7 @@ import { ALLERGEN_LABELS, DIET_LABELS } from '../vocabulary/allergens.ts';
 import type { Food } from '../vocabulary/food.ts';
 import { NUTRIENT_ROWS, type Nutrient, nutrientName, nutrientUnit } from '../vocabulary/nutrient.ts';
 import type { Recipe } from '../vocabulary/recipe.ts';
-import { dearLines } from './fit.ts';
+import { dearLines, isOfName } from './fit.ts';
 import type { Asked, Need } from './need.ts';
 import type { Standing } from './verdict.ts';
 
@@ -162,7 +162,14 @@ const figure = (nutrient: Nutrient, value: number): string => `${Number(value.to
 /** A soup that has lost what it is called after is told to be another. */
 function identity(before: Recipe, after: Recipe, shelf: Shelf): Said[] {
   const dear = dearLines(before, shelf);
-  const there = (foodId: string | null) => after.lines.some((line) => line.foodId === foodId);
+  const known = (foodId: string | null) => (foodId === null ? undefined : shelf.food(foodId));
+  const there = (foodId: string | null) => {
+    const food = known(foodId);
+    return after.lines.some((line) => {
+      const other = known(line.foodId);
+      return line.foodId === foodId || (food !== undefined && other !== undefined && isOfName(food, other));
+    });
+  };
   const gone = before.lines.filter(({ id, foodId }) => dear.has(id) && !there(foodId));
   return gone.length === 0
     ? []

@@ -6,6 +6,7 @@ import { unknownKind } from '../reading/unknownKind.ts';
 import { REGIMES } from '../regime/regime.ts';
 import type { AllergenId } from '../vocabulary/allergens.ts';
 import { blenderRow } from '../vocabulary/blender.ts';
+import type { Category } from '../vocabulary/category.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Nutrient } from '../vocabulary/nutrient.ts';
 import { countedLines, type Line } from '../vocabulary/recipe.ts';
@@ -106,7 +107,7 @@ class Opening {
     const broken = this.brokenByKeeping(line, food, says);
     const options = this.isKept(line, food)
       ? []
-      : this.ways(line, food).flatMap((swap) => this.optionOf(swap, line, food, says, broken.length > 0) ?? []);
+      : this.ways(line, food, broken.length > 0).flatMap((swap) => this.optionOf(swap, line, food, says, broken.length > 0) ?? []);
     if (options.length === 0) {
       // What is to be kept is no gap of the catalogue.
       if (broken.length > 0 && !this.isKept(line, food)) this.gaps.push({ lineId: line.id, needs: broken });
@@ -125,8 +126,14 @@ class Opening {
     const asked = new Set(ofKind(this.asked.needs, 'limit').flatMap(({ limit }) => (limit.min === undefined ? [] : [limit.nutrient])));
     const wantsBody = ofKind(this.asked.needs, 'body').length > 0;
     // What feeds is added where it is asked for, and not to make up for what was taken out.
-    const isWanted = ({ gives, thickens, fills }: Addition) =>
-      gives.some((nutrient) => asked.has(nutrient)) || (thickens && wantsBody) || (every && (thickens || fills));
+    // Cream is not left out and poured in again: what the pot has of the kind is kept, or there is less of it.
+    const kinds = new Set(
+      recipe.lines.flatMap(({ foodId, stage }) => (stage === 'plate' ? [] : (this.place.shelf.food(foodId ?? '')?.category ?? []))),
+    );
+    const isThere = ({ parts }: Addition) =>
+      parts.some(({ foods }) => foods.some(([id]) => kinds.has(this.place.shelf.food(id)?.category as Category)));
+    const isWanted = (row: Addition) =>
+      row.gives.some((nutrient) => asked.has(nutrient)) || (row.thickens && wantsBody) || (every && (row.thickens || (row.fills && !isThere(row))));
     const rows = ADDITIONS.filter(isWanted);
     const nothing: Says = { breaks: [], checks: [] };
     return [...rows, ...(poured || litres === 0 ? [] : [ADD_WATER])].flatMap((row): Slot[] => {
@@ -145,11 +152,13 @@ class Opening {
   }
 
   /** Smooth: what is stirred in after the blender can be blended with the rest; a topping in pieces is left out. */
-  private ways(line: Line, food: Food): Swap[] {
+  private ways(line: Line, food: Food, isBroken: boolean): Swap[] {
     const late =
       this.smooth && line.stage !== 'bowl' && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isInPieces(food.id, food.category);
     const all = swapsFor(food);
     const none = () => all.filter(({ id }) => id === leftOutId(food.id));
+    // Of what nobody weighed there is no telling how much of another food is as much.
+    if (line.grams === null) return isBroken ? none() : [];
     // What the soup is called after is blended in and not left out.
     if (late) return [blendedIn(food), ...(this.fit.isDear(line) ? [] : none())];
     return this.smooth && line.stage === 'bowl' && isInPieces(food.id, food.category) ? none() : all;
@@ -208,8 +217,8 @@ class Opening {
     return this.maxima.filter(({ limit }) => isOpen(limit.nutrient));
   }
 
-  private isKept({ id, partOf, grams }: Line, food: Food): boolean {
-    return grams === null || this.keptLines.has(id) || this.keptFoods.has(food.id) || (partOf !== undefined && this.keptLines.has(partOf));
+  private isKept({ id, partOf }: Line, food: Food): boolean {
+    return this.keptLines.has(id) || this.keptFoods.has(food.id) || (partOf !== undefined && this.keptLines.has(partOf));
   }
 
   private keep(line: Line, food: Food): Option {

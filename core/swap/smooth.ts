@@ -35,12 +35,15 @@ export function entersAfterBlending(line: Line, { steps }: Recipe, shelf: Shelf)
 
 const BLENDS = /\b(?:blend|blitz|pur[e\u00e9]e|liquidi[sz]e|mash|whizz|sieve|strain)\w*/i;
 const STIRS_IN = /\b(?:returns?|stir|add|top|scatter|garnish|sprinkle|fold|put|tip|finish|drop|crumble|spoon|serve with)\b/i;
+/** What is done to a bowl that is ready: a soup that is to be blended is blended before. */
+const TOPS = /\b(?:top(?:ped)?|scatter|garnish|sprinkle|crumble|serve) (?:\w+ )*?(?:with|over|on)\b|\b(?:scatter|sprinkle|crumble)\b|\bon top\b/i;
+
+const sentencesOf = (text: string): string[] => text.slice(0, MOST_READ).split(/(?<=[.;!])\s+/);
 
 function sentencesAfterBlending(steps: readonly Step[], lastBlend: number): string[] {
-  const sentences = (text: string) => text.slice(0, MOST_READ).split(/(?<=[.;!])\s+/);
-  const own = sentences(steps[lastBlend]?.text ?? '');
+  const own = sentencesOf(steps[lastBlend]?.text ?? '');
   const after = own.findLastIndex((sentence) => BLENDS.test(sentence));
-  return [...own.slice(after + 1), ...steps.slice(lastBlend + 1).flatMap(({ text }) => sentences(text))];
+  return [...own.slice(after + 1), ...steps.slice(lastBlend + 1).flatMap(({ text }) => sentencesOf(text))];
 }
 /** No step needs more of it read. */
 const MOST_READ = 2000;
@@ -92,12 +95,28 @@ export function blendedWhole(recipe: Recipe, shelf: Shelf, blender?: Blender): R
   const ids = new Set(recipe.steps.map(({ id }) => id));
   let id = 'smooth';
   while (ids.has(id)) id = `${id}'`;
-  const served = recipe.steps.findIndex(({ stage }) => stage === 'bowl' || stage === 'plate');
-  const at = served < 0 ? recipe.steps.length : served;
-  return {
-    ...recipe,
-    steps: recipe.steps.toSpliced(at, 0, { id, stage: 'blend', text: wholeSaid(recipe, blender), method: 'blend', handsOn: true }),
+  const blend: Step = { id, stage: 'blend', text: wholeSaid(recipe, blender), method: 'blend', handsOn: true };
+  const served = recipe.steps.findIndex(({ stage, text }) => stage === 'bowl' || stage === 'plate' || TOPS.test(text));
+  const step = recipe.steps[served];
+  if (!step) return { ...recipe, steps: [...recipe.steps, blend] };
+  return { ...recipe, steps: recipe.steps.toSpliced(served, 1, ...blendedBeforeTopped(step, blend, recipe, shelf)) };
+}
+
+/** A step whose soup is blended before anything goes on top: in two where it does both. */
+function blendedBeforeTopped(step: Step, blend: Step, { lines }: Recipe, shelf: Shelf): Step[] {
+  const sentences = sentencesOf(step.text);
+  const at = sentences.findIndex((sentence) => TOPS.test(sentence));
+  if (at <= 0) return [blend, step];
+  const [before, after] = [sentences.slice(0, at).join(' '), sentences.slice(at).join(' ')];
+  const speaksOf = (text: string) => (lineId: string) => {
+    const line = lines.find(({ id }) => id === lineId);
+    return line !== undefined && mentionsOf(text, spokenOf(line, shelf), []).length > 0;
   };
+  const uses = step.uses ?? [];
+  const onTop = uses.filter(speaksOf(after));
+  const topped: Step = { id: `${blend.id}-top`, stage: 'bowl', text: after, handsOn: true, ...(onTop.length > 0 ? { uses: onTop } : {}) };
+  const { mentions: _told, ...kept } = step;
+  return [{ ...kept, text: before, uses: uses.filter((lineId) => !onTop.includes(lineId) || speaksOf(before)(lineId)) }, blend, topped];
 }
 
 /** The step with its sentence of blending made one of the whole pot; what is blended in with it is named again. */

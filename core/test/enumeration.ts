@@ -138,7 +138,11 @@ function placesToAdd(soup: Recipe, needs: Needs): Line[] {
   const litres = analyse(soup, needs, SHELF).potMl / 1000;
   const poured = soup.lines.some(({ foodId }) => isLiquid(foodId));
   const asked = new Set((needs.limits ?? []).flatMap(({ nutrient, min }) => (min === undefined ? [] : [nutrient])));
-  const wanted = ADDITIONS.filter(({ gives, thickens, fills }) => thickens || fills || gives.some((nutrient) => asked.has(nutrient)));
+  // Cream is not poured into a pot that has cream to keep.
+  const kindOf = (foodId: string | null) => SHELF.food(foodId ?? '')?.category;
+  const has = new Set(soup.lines.map(({ foodId }) => kindOf(foodId)));
+  const fillsUp = ({ fills, parts }: (typeof ADDITIONS)[number]) => fills && !parts.some(({ foods }) => foods.some(([id]) => has.has(kindOf(id))));
+  const wanted = ADDITIONS.filter((row) => row.thickens || fillsUp(row) || row.gives.some((nutrient) => asked.has(nutrient)));
   return [...wanted, ...(poured ? [] : [ADD_WATER])].map(({ id }) => ({
     id,
     stage: 'base',

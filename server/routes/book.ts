@@ -10,7 +10,7 @@ import { notAllowed, route } from '../http.ts';
 export const bookRoutes = ({ book, shelf }: Context): Router => {
   const checkedPreset = (body: unknown): Omit<KitchenPreset, 'id'> => {
     const preset = checkBody<Omit<KitchenPreset, 'id'>>(presetSchema, body);
-    checkNeeds(preset.needs, ANY_SOUP, (id) => shelf.now().food(id) !== undefined);
+    checkNeeds(preset.needs, ANY_SOUP, shelf.now());
     return preset;
   };
   const gone = async (work: Promise<void>) => {

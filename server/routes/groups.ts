@@ -4,17 +4,18 @@ import { ANY_SOUP, checkBody, checkNeeds, checkRecipe } from '../../contract/che
 import { Problem } from '../../contract/problems.ts';
 import { changeGroupSchema, groupSchema, potsSchema } from '../../contract/tableSchemas.ts';
 import type { NewGroup } from '../../contract/types.ts';
+import type { Shelf } from '../../core/food/shelf.ts';
 import { seatFault } from '../../core/group/seat.ts';
 import type { Beside, PotsRequest } from '../../core/group/types.ts';
 import type { Context } from '../context.ts';
 import { notAllowed, route } from '../http.ts';
 
 /** Seats are seats, each stands once, and what is needed can be asked of any soup. */
-function checkGuests(guests: NewGroup['guests'], knows: (id: string) => boolean): void {
+function checkGuests(guests: NewGroup['guests'], shelf: Shelf): void {
   checkSeats(guests);
   guests.forEach(({ needs, sides }, at) => {
-    checkNeeds(needs, ANY_SOUP, knows, `/guests/${at}/needs`);
-    checkSides(sides, knows, `/guests/${at}/sides`);
+    checkNeeds(needs, ANY_SOUP, shelf, `/guests/${at}/needs`);
+    checkSides(sides, (id) => shelf.food(id) !== undefined, `/guests/${at}/sides`);
   });
 }
 
@@ -48,7 +49,7 @@ export const groupRoutes = ({ groups, shelf, heavy }: Context): Router => {
       '/groups',
       route(({ body }) => {
         const group = checkBody<NewGroup>(groupSchema, body);
-        checkGuests(group.guests, knows);
+        checkGuests(group.guests, shelf.now());
         return groups.add(group);
       }, 201),
     )
@@ -61,7 +62,7 @@ export const groupRoutes = ({ groups, shelf, heavy }: Context): Router => {
       '/groups/:id',
       route(({ params, body }) => {
         const group = checkBody<NewGroup & { revision: number }>(changeGroupSchema, body);
-        checkGuests(group.guests, knows);
+        checkGuests(group.guests, shelf.now());
         return groups.change(String(params.id), group);
       }),
     )
@@ -80,7 +81,7 @@ export const groupRoutes = ({ groups, shelf, heavy }: Context): Router => {
         checkRecipe(request.recipe, knows);
         checkSeats(request.guests);
         request.guests.forEach(({ needs, sides }, at) => {
-          checkNeeds(needs, request.recipe, knows, `/guests/${at}/needs`);
+          checkNeeds(needs, request.recipe, shelf.now(), `/guests/${at}/needs`);
           checkSides(sides, knows, `/guests/${at}/sides`);
         });
         return heavy.pots(request, left);

@@ -49,7 +49,7 @@ export const soupRoutes = ({ shelf, heavy, book, knowledge }: Context): Router =
       route(async ({ body }, left) => {
         const request = checkBody<AdaptRequest>(adaptSchema, body);
         checkRecipe(request.recipe, knows);
-        checkNeeds(request.needs, request.recipe, knows);
+        checkNeeds(request.needs, request.recipe, shelf.now());
         return heavy.adapt({ ...request, prices: await book.priceList() }, left);
       }),
     )
@@ -59,7 +59,7 @@ export const soupRoutes = ({ shelf, heavy, book, knowledge }: Context): Router =
       route(async ({ body }, left) => {
         const request = checkBody<SpreadRequest & { most?: number }>(spreadSchema, body);
         checkRecipe(request.recipe, knows);
-        checkNeeds(request.needs, request.recipe, knows);
+        checkNeeds(request.needs, request.recipe, shelf.now());
         const prices = await book.priceList();
         if (request.measures?.includes('cost') && !prices)
           throw new Problem('spread.noPrices', 'Cost needs prices: put some in under Settings, or choose another measure.', {
@@ -91,7 +91,7 @@ export const soupRoutes = ({ shelf, heavy, book, knowledge }: Context): Router =
         const request = checkBody<SheetRequest>(sheetSchema, body);
         checkRecipe(request.recipe, knows);
         if (request.original) checkRecipe(request.original, knows, '/original');
-        if (request.needs) checkNeeds(request.needs, request.recipe, knows);
+        if (request.needs) checkNeeds(request.needs, request.recipe, shelf.now());
         return heavy.sheet(request, { prices: await book.priceList() }, left);
       }),
     )

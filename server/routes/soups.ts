@@ -3,6 +3,7 @@ import { ANY_SOUP, checkBody, checkNeeds, checkRecipe } from '../../contract/che
 import { Problem } from '../../contract/problems.ts';
 import { draftSchema, needsSchema, newSoupSchema, newVersionSchema, patchSoupSchema, versionLabelSchema } from '../../contract/schemas.ts';
 import { type DraftBody, type NewVersion, SOUP_SORTS, type SoupQuery, type SoupSort } from '../../contract/types.ts';
+import type { Shelf } from '../../core/food/shelf.ts';
 import { notForLists } from '../../core/swap/facts.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import { ALLERGENS, type AllergenId } from '../../core/vocabulary/allergens.ts';
@@ -17,7 +18,7 @@ const MOST = 200;
 const MOST_NEEDS = 20_000;
 
 /** What is asked of the list, from the address. Throws a 400 or 422 Problem. */
-function soupQuery(query: Request['query'], knows: (id: string) => boolean): SoupQuery {
+function soupQuery(query: Request['query'], shelf: Shelf): SoupQuery {
   const text = (key: string, most = 500): string | undefined => {
     const value = query[key];
     if (value === undefined) return undefined;
@@ -33,7 +34,7 @@ function soupQuery(query: Request['query'], knows: (id: string) => boolean): Sou
   const unknown = without.find((id) => !(ALLERGENS as readonly string[]).includes(id));
   if (unknown !== undefined) throw new Problem('query.invalid', `without names allergens; ${unknown} is none.`);
   const after = text('after');
-  const needs = askedNeeds(text('needs', MOST_NEEDS), knows);
+  const needs = askedNeeds(text('needs', MOST_NEEDS), shelf);
   const said = text('for', 1000)?.trim();
   if (needs && said) throw new Problem('query.invalid', 'Give needs, or for with the needs in words, not both.');
   const mainFood = text('main');
@@ -53,7 +54,7 @@ function soupQuery(query: Request['query'], knows: (id: string) => boolean): Sou
 }
 
 /** `{}` asks nothing. */
-function askedNeeds(text: string | undefined, knows: (id: string) => boolean): Needs | undefined {
+function askedNeeds(text: string | undefined, shelf: Shelf): Needs | undefined {
   if (text === undefined) return undefined;
   let body: unknown;
   try {
@@ -62,7 +63,7 @@ function askedNeeds(text: string | undefined, knows: (id: string) => boolean): N
     throw new Problem('query.invalid', 'needs must be an object of needs, in JSON.');
   }
   const needs = checkBody<Needs>(needsSchema, body);
-  checkNeeds(needs, ANY_SOUP, knows);
+  checkNeeds(needs, ANY_SOUP, shelf);
   const unasked = notForLists(needs);
   if (unasked.length > 0)
     throw new Problem('query.invalid', `A list of soups cannot be asked for ${unasked.join(', ')}: it speaks of one soup. Leave it out of needs.`);
@@ -74,14 +75,14 @@ export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
   return Router()
     .get(
       '/soups',
-      route(({ query }) => kitchen.soups(soupQuery(query, knows))),
+      route(({ query }) => kitchen.soups(soupQuery(query, shelf.now()))),
     )
     .post(
       '/soups',
       route(({ body }) => {
         const { title, recipe, needs } = checkBody<{ title: string; recipe: Recipe; needs?: Needs }>(newSoupSchema, body);
         checkRecipe(recipe, knows);
-        if (needs) checkNeeds(needs, recipe, knows);
+        if (needs) checkNeeds(needs, recipe, shelf.now());
         return kitchen.addSoup(title.trim(), recipe, needs);
       }, 201),
     )
@@ -111,7 +112,7 @@ export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
       route(({ params, body }) => {
         const draft = checkBody<DraftBody>(draftSchema, body);
         checkRecipe(draft.recipe, knows);
-        checkNeeds(draft.needs, draft.recipe, knows);
+        checkNeeds(draft.needs, draft.recipe, shelf.now());
         return kitchen.saveDraft(String(params.id), draft);
       }),
     )
@@ -125,7 +126,7 @@ export const soupsRoutes = ({ kitchen, shelf }: Context): Router => {
       route(({ params, body }) => {
         const version = checkBody<NewVersion>(newVersionSchema, body);
         checkRecipe(version.recipe, knows);
-        checkNeeds(version.needs, version.recipe, knows);
+        checkNeeds(version.needs, version.recipe, shelf.now());
         return kitchen.keepVersion(String(params.id), version);
       }, 201),
     )

@@ -37,4 +37,7 @@ export const READY_MADE: readonly ReadyMade[] = [
   { from: 'chickpeas-dry', to: 'chickpeas-canned-rinsed', by: COOKED_PULSE, isCooked: true },
   { from: 'chickpeas-dry', to: 'chickpeas-canned-drained', by: COOKED_PULSE, isCooked: true },
   { from: 'kidney-beans-dry', to: 'kidney-beans-canned-drained', by: COOKED_PULSE, isCooked: true },
+  { from: 'black-beans-dry', to: 'black-beans-canned-rinsed', by: COOKED_PULSE, isCooked: true },
+  { from: 'pinto-beans-dry', to: 'pinto-beans-canned-drained', by: COOKED_PULSE, isCooked: true },
+  { from: 'lentils-dry', to: 'lentils-canned-drained', by: COOKED_PULSE, isCooked: true },
 ];

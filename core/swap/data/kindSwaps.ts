@@ -21,6 +21,10 @@ const COLD_OAT = { text: 'Stir the vinegar into the drink and let it stand 10 mi
 /** Half of a heavy vegetable gives way to a lighter one; the soup keeps its name. */
 const part = (foodId: string, other: string, name: string, note: string, cautions: readonly string[] = []): Swap => ({
   id: `${foodId}-part-${other}`, name: `Part ${name}`, replaces: [foodId], parts: [one(foodId, 0.4, 0.85, 0.6), one(other, 0.15, 0.6, 0.4)], work: 0.05, flavour: 0.15, steps: [], cautions, note, source: COMMON });
+/** Rice for a part of the beans: the soup keeps them and its body, with less of what beans carry. */
+const partRice = (foodId: string): Swap => ({
+  id: `${foodId}-part-rice`, name: 'Part rice', replaces: [foodId], parts: [one(foodId, 0.3, 0.8, 0.5), one('rice-white-raw', 0.02, 0.2, 0.1), one('water', 0, 0.8)], work: 0.15, flavour: 0.15,
+  steps: [{ text: 'Simmer the rice in the pot until quite soft, 20 minutes, before blending.', when: 'before' }], cautions: [], note: 'plainer; less potassium and phosphorus', source: COMMON });
 const leached = (foodId: string, what: string): Swap => ({
   id: `${foodId}-leached`, name: `Boiled in water that is thrown away`, replaces: [foodId], parts: [{ ...one(foodId, 0.97, 1, 1), eaten: { how: 'drained', share: 0.6 } }], work: 0.35, flavour: 0.15,
   steps: [{ text: `Cut the ${what} small, boil it in plenty of water, throw the water away, and go on with fresh liquid.`, when: 'before' }], cautions: ['Takes out part of the potassium only.'], note: 'plainer', source: 'as for potato (estimate)' });
@@ -82,7 +86,7 @@ export const KIND_SWAPS: readonly Swap[] = [
   // Stocks and cubes
   { id: 'stock-to-vegan-bouillon', name: 'Vegan bouillon in water', replaces: foodsOfKind('meatStock', 'fishStock'), parts: [{ foods: [['water', 0.99], ['vegan-bouillon', 0.01]], least: 0.8, most: 1.4, usual: 1 }], work: 0.02, flavour: 0.22, steps: [], cautions: ['Check the label for celery, gluten and soy.'], note: 'savoury, sweeter', source: '10 g a litre: common practice, no source' },
   { id: 'fish-stock-to-kelp', name: 'Kelp stock', replaces: KINDS.fishStock, parts: [one('kelp-stock', 0.8, 1.4, 1)], work: 0.2, flavour: 0.3, steps: [SEASON], cautions: ['Kelp brings iodine: much of it.'], note: 'sea without fish', source: COMMON },
-  { id: 'meat-stock-to-plain-water', name: 'Water', replaces: foodsOfKind('meatStock', 'fishStock'), parts: [one('water', 0.8, 1.4, 1)], work: 0, flavour: 0.5, steps: [SEASON], cautions: [], note: 'plainer', source: COMMON },
+  { id: 'meat-stock-to-plain-water', name: 'Water', replaces: foodsOfKind('meatStock', 'fishStock'), parts: [one('water', 0.8, 1.8, 1)], work: 0, flavour: 0.5, steps: [SEASON], cautions: [], note: 'plainer', source: COMMON },
   { id: 'cube-to-vegan-bouillon', name: 'Vegan bouillon powder', replaces: foodsOfKind('meatCube', 'fishCube', 'vegetableCube'), parts: [one('vegan-bouillon', 0.5, 1.2, 1)], work: 0, flavour: 0.2, steps: [], cautions: ['Check the label for celery, gluten and soy.'], note: 'savoury, sweeter', source: COMMON },
   { id: 'cube-to-low-salt', name: 'Low-salt stock powder', replaces: foodsOfKind('meatCube', 'vegetableCube'), parts: [one('stock-powder-low-salt', 0.6, 1.2, 1)], work: 0, flavour: 0.12, steps: [SEASON], cautions: ['Check the label for celery, gluten, milk and potassium chloride.'], note: 'unsalted', source: COMMON },
   // Alcohol: acid and water stay
@@ -112,7 +116,13 @@ export const KIND_SWAPS: readonly Swap[] = [
   boiledDry('white-beans-canned-drained', 'white-beans-cooked', 'White beans, boiled without salt'),
   boiledDry('kidney-beans-canned-drained', 'kidney-beans-cooked', 'Kidney beans, boiled without salt'),
   boiledDry('chickpeas-canned-drained', 'chickpeas-cooked', 'Chickpeas, boiled without salt'),
-  boiledDry('black-beans-canned', 'black-beans-cooked', 'Black beans, boiled without salt'),
+  ...['black-beans-canned', 'black-beans-canned-drained', 'black-beans-canned-rinsed'].map((id) => boiledDry(id, 'black-beans-cooked', 'Black beans, boiled without salt')),
+  boiledDry('pinto-beans-canned-drained', 'pinto-beans-cooked', 'Pinto beans, boiled without salt'),
+  boiledDry('borlotti-canned-drained', 'borlotti-cooked', 'Borlotti beans, boiled without salt'),
+  boiledDry('lentils-canned-drained', 'lentils-cooked', 'Lentils, boiled without salt'),
+  boiledDry('black-eyed-peas-canned-drained', 'black-eyed-peas-cooked', 'Black-eyed peas, boiled without salt'),
+  boiledDry('adzuki-canned-drained', 'adzuki-cooked', 'Adzuki beans, boiled without salt'),
+  boiledDry('broad-beans-canned-drained', 'broad-beans-cooked', 'Broad beans, boiled without salt'),
   // Savour
   { id: 'soy-sauce-to-tamari', name: 'Tamari', replaces: ['soy-sauce', 'soy-sauce-reduced-sodium', 'teriyaki-sauce', 'ponzu'], parts: [one('tamari', 0.7, 1.1, 1)], work: 0, flavour: 0.03, steps: [], cautions: ['Check the label: some tamari holds wheat.'], note: 'rounder, a little stronger', source: COMMON },
   { id: 'soy-sauce-to-reduced', name: 'Reduced-salt soy sauce', replaces: ['soy-sauce', 'tamari'], parts: [one('soy-sauce-reduced-sodium', 0.8, 1.1, 1)], work: 0, flavour: 0.06, steps: [], cautions: [], note: 'milder', source: COMMON },
@@ -131,6 +141,7 @@ export const KIND_SWAPS: readonly Swap[] = [
   ...KINDS.starchyVegetable.filter((id) => id !== 'cauliflower').flatMap((id) => [part(id, 'cauliflower', 'cauliflower', 'lighter'), part(id, 'celeriac', 'celeriac', 'lighter; celery taste', ['Tell the table: it has celery in it.'])]),
   part('tomatoes-canned', 'red-pepper', 'red pepper', 'sweeter; less potassium'),
   part('tomato', 'red-pepper', 'red pepper', 'sweeter; less potassium'),
+  ...KINDS.pulse.map(partRice),
   part('mushrooms', 'cauliflower', 'cauliflower', 'milder; paler'),
   part('spinach', 'lettuce-cos', 'lettuce', 'milder; less potassium'),
   ...KINDS.potassiumRoot.map((id) => leached(id, ROOT_NAMES[id] ?? id)),

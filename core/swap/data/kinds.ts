@@ -51,7 +51,7 @@ export const KINDS = {
   plantCream: words('oat-cream soy-cream silken-tofu cashew-cream-carton almond-cream-carton plant-cream-carton'),
   plantSour: words('soy-yogurt plant-sour-cream coconut-yogurt'),
   pulse: words(
-    'white-beans-canned-drained white-beans-canned white-beans-cooked navy-beans-cooked chickpeas-canned-drained chickpeas-cooked lentils-cooked white-beans-canned-rinsed chickpeas-canned chickpeas-canned-rinsed kidney-beans-cooked kidney-beans-canned-drained black-beans-cooked black-beans-canned pinto-beans-cooked lima-beans-cooked great-northern-cooked split-peas-cooked black-eyed-peas-cooked mung-beans-cooked soybeans-cooked edamame broad-beans-cooked adzuki-cooked flageolet-cooked borlotti-cooked hummus baked-beans refried-beans',
+    'white-beans-canned-drained white-beans-canned white-beans-cooked navy-beans-cooked chickpeas-canned-drained chickpeas-cooked lentils-cooked white-beans-canned-rinsed chickpeas-canned chickpeas-canned-rinsed kidney-beans-cooked kidney-beans-canned-drained black-beans-cooked black-beans-canned black-beans-canned-drained black-beans-canned-rinsed pinto-beans-canned-drained borlotti-canned-drained lentils-canned-drained black-eyed-peas-canned-drained adzuki-canned-drained broad-beans-canned-drained pinto-beans-cooked lima-beans-cooked great-northern-cooked split-peas-cooked black-eyed-peas-cooked mung-beans-cooked soybeans-cooked edamame broad-beans-cooked adzuki-cooked flageolet-cooked borlotti-cooked hummus baked-beans refried-beans',
   ),
   dryPulse: words('white-beans-dry kidney-beans-dry lentils-red-dry split-peas-dry chickpeas-dry black-beans-dry pinto-beans-dry navy-beans-dry lima-beans-dry lentils-dry'),
   firmSoy: words('tofu-firm tempeh textured-soya plant-meat seitan'),

@@ -56,7 +56,7 @@ export const toppedUpId = (foodId: string): string => `${foodId}-topped-up`;
 /** Its bounds are a share of the liquid that leaves it a soup. */
 const heldBack = (foodId: string): Swap => ({ id: heldBackId(foodId), name: 'Some held back', replaces: [foodId], parts: [one(foodId, 0.75, 0.97)], work: 0, flavour: 0.02,
   steps: [], cautions: ['Keep what is held back at hand: thin with it at the end if the soup is too thick.'], note: 'thicker; makes room for what goes in', source: COMMON });
-const toppedUp = (foodId: string): Swap => ({ id: toppedUpId(foodId), name: 'Topped up', replaces: [foodId], parts: [one(foodId, 1.03, 1.4)], work: 0, flavour: 0.04, steps: [], cautions: [], note: 'the pot stays full', source: COMMON });
+const toppedUp = (foodId: string): Swap => ({ id: toppedUpId(foodId), name: 'Topped up', replaces: [foodId], parts: [one(foodId, 1.03, 1.8)], work: 0, flavour: 0.04, steps: [], cautions: [], note: 'the pot stays full', source: COMMON });
 
 const less = (food: Food): Swap => ({ id: `${food.id}-less`, name: `Less ${calledBriefly(food)}`, replaces: [food.id], parts: [one(food.id, 0.2, 0.85)], work: 0, flavour: GONE[food.category][0] * LESS, steps: SEASONED.has(food.category) ? [SEASON] : [], cautions: [], note: GONE[food.category][1], source: COMMON });
 export const leftOutId = (foodId: string): string => `${foodId}-left-out`;
@@ -64,9 +64,12 @@ const leftOut = (food: Food): Swap => ({ id: leftOutId(food.id), name: 'Left out
 
 /** Put in before the blender instead of after it, so that no piece is left. */
 export const blendedIn = (food: Food): Swap => ({ id: `${food.id}-blended-in`, name: 'Blended in', replaces: [food.id], parts: [one(food.id, 0.97, 1, 1)], stage: 'blend', work: 0.15, flavour: 0.08,
-  steps: [{ text: `${RAW.test(`${food.id} ${food.name}`) ? `Put the ${calledBriefly(food)} in before blending and cook it through` : `Put the ${calledBriefly(food)} in before blending`}; it is blended in and sieved with the rest.`, when: 'blend' }], cautions: FISH.has(food.category) ? ['Look for bones first: the blender leaves splinters.'] : [], note: 'no pieces', source: COMMON });
+  steps: [{ text: `${RAW.test(`${food.id} ${food.name}`) ? `Put the ${calledBriefly(food)} in before blending and cook it through` : `Put the ${calledBriefly(food)} in before blending`}; it is blended in and sieved with the rest.`, when: 'blend' }], cautions: mayHoldBone(food) ? ['Look for bones first: the blender leaves splinters.'] : [], note: 'no pieces', source: COMMON });
 const RAW = /-raw\b|bacon|sausage|prawns|mussels|clams?\b|oysters?\b|squid\b/i;
-const FISH: ReadonlySet<Category> = new Set(['fish', 'poultry', 'meat', 'shellfish']);
+const BONED: ReadonlySet<Category> = new Set(['fish', 'poultry', 'shellfish']);
+const ON_THE_BONE = /hock|knuckle|shank|rib|oxtail|neck|trotter|bone|carcass/i;
+/** Fish and fowl keep a bone by chance, meat where it was cooked on it; a rasher has none. */
+const mayHoldBone = ({ category, id, name }: Food): boolean => BONED.has(category) || (category === 'meat' && ON_THE_BONE.test(`${id} ${name}`));
 
 const made = new WeakMap<Food, readonly Swap[]>();
 

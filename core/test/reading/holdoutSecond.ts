@@ -120,7 +120,7 @@ Serves 4
   {
     id: 'second-instant', measures: 'us',
     text: `hey so my black bean soup is two cans of black beans drained and rinsed, one jar of salsa, two cups of chicken broth and a teaspoon of cumin. put it all in a pot and simmer ten minutes, then blend half. top with sour cream.`,
-    lines: [['black-beans-canned or kidney-beans-canned-drained', null, 'simmer'], ['salsa', null, 'simmer'], ['chicken-broth', 480, 'simmer'], ['cumin', 2, 'simmer'], ['sour-cream', null, 'bowl']],
+    lines: [['black-beans-canned-rinsed or black-beans-canned-drained', null, 'simmer'], ['salsa', null, 'simmer'], ['chicken-broth', 480, 'simmer'], ['cumin', 2, 'simmer'], ['sour-cream', null, 'bowl']],
   },
   {
     id: 'second-spaced', measures: 'us', servings: 8,
