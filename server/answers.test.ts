@@ -229,3 +229,16 @@ test('a label of what only a preparation holds changes the answer too, and is to
   expect((await house.get('/api/soups')).body.soups[0].newestChanged).toBe(true);
   await house.close();
 });
+
+test('a family of foods to go without is named by one of its words: every pulse, and what is usually made with one', async () => {
+  const { body: read } = await kitchen.send('POST', '/api/read', {
+    text: 'Bean soup\nServes 4\n\n1 can (400 g) black beans, drained\n1 onion, chopped\n1 litre water\n\nSimmer 20 minutes. Blend.',
+    measures: 'metric',
+  });
+  const asked = (avoidFoods: string[]) => kitchen.send('POST', '/api/adapt', { recipe: read.recipe, needs: { avoidFoods }, plans: 1 });
+  const { status, body } = await asked(['pulses', 'celery']);
+  expect(status).toBe(200);
+  const foods = body.plans[0].recipe.lines.map(({ foodId }: { foodId: string }) => SHELF.food(foodId)?.category);
+  expect(foods).not.toContain('pulse');
+  expect((await asked(['moon cheeses'])).body.code).toBe('needs.unknownFood');
+});

@@ -57,6 +57,10 @@ export class Drafts {
       ({ step, uses }) => step.method === 'simmer' || step.method === 'boil' || (step.stage === 'simmer' && uses.length > 0),
     );
   }
+  /** Nothing of it is heated: a cold soup. */
+  get isCold(): boolean {
+    return !this.list.some(({ step: { method } }) => method !== undefined && method !== 'blend' && method !== 'soak');
+  }
   get beforeServing(): number {
     const served = this.list.findIndex(({ step }) => step.stage === 'bowl' || step.stage === 'plate');
     return served < 0 ? this.list.length - 1 : served - 1;

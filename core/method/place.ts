@@ -29,7 +29,8 @@ export function placeWorks(placing: Placing): void {
   const { exchange, drafts, entry, each, said, shelf } = placing;
   const { lines, works } = exchange;
   let { entered } = placing;
-  for (const work of works) {
+  for (const written of works) {
+    const work = drafts.isCold ? { ...written, text: asOfCold(written.text) } : written;
     const by = entryBy(work);
     const known = said.has(work.text);
     if (known && by === null) continue;
@@ -41,6 +42,13 @@ export function placeWorks(placing: Placing): void {
   const isPoured = entry === 'pour' || isOf(shelf.food(lines[0]?.foodId ?? '')?.category, 'solid');
   drafts.say(isPoured && drafts.poured >= 0 ? drafts.poured : Math.max(0, drafts.beforeServing), `Add ${each(lines)}.`, idsOf(lines), SIMMERS);
 }
+
+/** Nothing is warm, and nothing boils. */
+const asOfCold = (text: string): string =>
+  text
+    .replace(/^Temper the (.+?) with hot soup and/, 'Whisk the $1 with a ladle of the soup and')
+    .replace(/\b(?:warm|hot) soup\b/, 'the soup')
+    .replace(/ off the boil\b/, '');
 
 const idsOf = (lines: readonly Line[]): string[] => lines.map(({ id }) => id);
 

@@ -10,7 +10,7 @@ import { type Draft, Drafts, isNothing } from './drafts.ts';
 import { apart, type Entry, type Exchange, entryOf, isGentle, isLate, isOnlyWeighed, isSame, namedLine, speaksOf, type Work } from './entry.ts';
 import { BUTTERY, heated } from './heated.ts';
 import { mentionsOf, type Span, type Spoken, spokenOf } from './mention.ts';
-import { parted } from './parted.ts';
+import { parted, servedApart } from './parted.ts';
 import { placeWorks } from './place.ts';
 import { listed, onceEach, removeAt, replaceAt, sentenceBefore } from './text.ts';
 
@@ -29,6 +29,7 @@ const TAKEN_OUT = /\b(?:lift|take|remove|discard|scoop|pull|fish|set)\w*\b[^.;]*
 /** What stands before a name: 'the remaining', 'all of the', '250 g of the'. */
 const DETERMINES =
   /^(?:(?:all|half|some|most|both)\s+(?:of\s+)?)?(?:(?:the|a|an|your)\b)?\s*(?:remaining\s+)?(?:\d[\d./]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?/i;
+const A_PART = /^(?:a little|a few|a splash|a ladle|some|half|most|part|(?:the |a )?(?:rest|remaining|remainder|other half|third|quarter))\b/i;
 /** What is added goes by no name in the steps. */
 const UNSPOKEN: Spoken = { heads: new Set(), own: new Set(), last: new Set() };
 
@@ -76,7 +77,8 @@ class Rewriting {
     this.staying = original.filter(({ id }) => !this.changed.has(id)).map(({ id }) => this.spoken.get(id) as Spoken);
     // Something may have to come between the blender and what is stirred in after it.
     const comesBetween = exchanges.some((exchange) => BETWEEN.has(entryOf(exchange)) && !(exchange.works.some(isGentle) && isLate(exchange.line)));
-    this.drafts = new Drafts(comesBetween ? steps.flatMap((step) => parted(step, this.spoken)) : steps);
+    const apart = (step: Step) => parted(step, this.spoken).flatMap((part) => servedApart(part, this.spoken));
+    this.drafts = new Drafts(comesBetween ? steps.flatMap(apart) : steps);
   }
 
   written(): Step[] {
@@ -201,18 +203,24 @@ class Rewriting {
         passage.placed = true;
       }
     }
+    if (blendsIn && found.length > 0 && spans.length === 0) draft.text = draft.text.replace(KEPT_FOR_TOP, '');
     if (spans.length === 0) return;
+    // 'Soak the bread in a little of the water': the weight of all of it stands where all of it goes in.
+    const whole = spans.findIndex(({ from, to }) => exchange.line.partOf !== undefined || !A_PART.test(before.slice(from, to)));
     for (const [nth, span] of [...spans.entries()].reverse()) {
       // 'Shred the meat of the hock' went whole with its hock.
       if (draft.text.slice(span.from, span.to) !== before.slice(span.from, span.to)) continue;
-      if (inPlace && (!returns || isAfter(span))) this.replace(draft, span, passage, { isFirst: at === first && nth === 0, before });
+      if (inPlace && (!returns || isAfter(span)))
+        this.replace(draft, span, passage, { isFirst: at === first && nth === 0, isWhole: nth === whole, before });
       else draft.text = removeExcepted(draft.text, span) ?? removeAt(draft.text, span, this.isThing);
     }
-    if (inPlace) {
+    // 'Everything but the turkey' puts no turkey in.
+    if (inPlace && !spans.every((span) => exceptBefore(before, span))) {
       draft.text = heated(draft.text, exchange, passage.names, this.shelf);
       passage.placed = true;
       this.placed.push({ draft, words: passage.words ?? passage.main, lines: exchange.lines, partOf: exchange.line.partOf });
     }
+    if (!this.melts(draft, exchange)) draft.text = draft.text.replace(UNTIL_MELTED, '');
     if (!inPlace || returns) this.takeAlong(draft, before);
     if (used && first === at && isNothing(draft.text)) draft.uses = draft.uses.filter((id) => id !== exchange.line.id);
   }
@@ -227,6 +235,13 @@ class Rewriting {
     );
   }
 
+  /** Whether something that melts is still put in where the old line was; true where that did not melt. */
+  private melts({ text }: Draft, { line, lines }: Exchange): boolean {
+    const isNamed = ({ id }: Line) => mentionsOf(text, this.spoken.get(id) as Spoken, []).length > 0;
+    const others = this.original.filter((other) => other.id !== line.id && MELTS.test(other.foodId ?? '') && isNamed(other));
+    return !MELTS.test(line.foodId ?? '') || others.length > 0 || lines.some(({ foodId }) => MELTS.test(foodId ?? ''));
+  }
+
   private rivalsOf({ id, foodId }: Line): Spoken[] {
     return this.original.filter((other) => other.id !== id && other.foodId !== foodId).map((other) => this.spoken.get(other.id) as Spoken);
   }
@@ -237,7 +252,12 @@ class Rewriting {
   }
 
   /** Of the same food, hands need the new weight once, where it goes in; its words stay. */
-  private replace(draft: Draft, span: Span, passage: Passage, { isFirst, before }: { isFirst: boolean; before: string }): void {
+  private replace(
+    draft: Draft,
+    span: Span,
+    passage: Passage,
+    { isFirst, isWhole, before }: { isFirst: boolean; isWhole: boolean; before: string },
+  ): void {
     const { exchange, names, main } = passage;
     if (!isOnlyWeighed(exchange)) {
       const around = `${before.slice(0, span.from)}|${before.slice(span.to)}`;
@@ -245,7 +265,7 @@ class Rewriting {
       draft.text = this.isThere(around, words, exchange) ? removeAt(draft.text, span, this.isThing) : replaceAt(draft.text, span, words);
       return;
     }
-    if (!isFirst || TAKEN_OUT.test(sentenceBefore(draft.text, span.from))) return;
+    if (!isWhole || passage.words !== null || TAKEN_OUT.test(sentenceBefore(draft.text, span.from))) return;
     const words = draft.text.slice(span.from, span.to).replace(DETERMINES, '');
     const grams = Number((exchange.lines[0]?.grams?.best ?? 0).toPrecision(3));
     passage.words = `${grams} g ${words}`;
@@ -254,7 +274,11 @@ class Rewriting {
 
   /** What another swap has put there, or what was there of the same food, is said once. */
   private isThere(around: string, words: string, { lines }: Exchange): boolean {
-    if (around.toLowerCase().includes(words.toLowerCase())) return true;
+    const there = around.toLowerCase();
+    if (there.includes(words.toLowerCase())) return true;
+    // 'The yeast extract, the water' is 'the yeast extract and the water'.
+    const each = words.toLowerCase().split(/, | and /);
+    if (each.length > 1 && each.every((one) => there.includes(one))) return true;
     const same = this.original.filter(({ id, foodId }) => !this.changed.has(id) && foodId === lines[0]?.foodId);
     return lines.length === 1 && same.some(({ id }) => mentionsOf(around, this.spoken.get(id) as Spoken, []).length > 0);
   }
@@ -303,6 +327,11 @@ class Rewriting {
   };
 }
 
+/** 'Keep 6 for the garnish', of what is blended in. */
+const KEPT_FOR_TOP =
+  /[;,]\s*(?:and\s+)?(?:keep|reserve|save|set aside)\s+(?:\d+|some|a few|one|two|three|half)\b[^.;]*?\b(?:garnish|serv\w+|top)\b[^.;]*/i;
+const MELTS = /cheese|cheddar|gruyere|parmesan|mozzarella|emmental|gouda|brie|taleggio|pecorino|stilton|butter|ghee|lard|chocolate/;
+const UNTIL_MELTED = /,?\s+until\s+(?:(?:it|they|all|the cheese)\s+(?:has|have|is)\s+)?(?:just\s+)?melted\b/i;
 const EXCEPTS =
   /\b(?:everything|all(?: the (?:rest|ingredients|vegetables))?)\b[^.;,]*?(\s+(?:but(?: for)?|except(?: for)?|apart from|other than|save)\s+(?:the\s+)?)$/i;
 /** What stands before an excepted name, 'but the '; null where it is none. */

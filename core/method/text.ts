@@ -92,14 +92,19 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
   const on = /^\s*(?:,\s*(?:then\s+|and\s+)?|\s+and\s+(?:then\s+)?)/.exec(tail);
   const clauseFrom = Math.max(before.lastIndexOf(', ') + 1, before.search(/\b(?:then|and)\s+\p{L}+(?:\s+(?:in|on|over))?\s+$/u));
   const head = clauseFrom > 0 ? before.slice(0, clauseFrom).replace(/,?\s*(?:and|then)?\s*$/, '') : '';
+  // 'Add the spinach and simmer until wilted', 'the prawns and simmer 3 minutes': there is nothing to wait for.
+  if (on && head === '' && ONLY_FOR_IT.test(tail.slice(on[0].length)))
+    return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
   if (on) return put(head === '' ? tail.slice(on[0].length) : `${head}${/^\s*,/.test(on[0]) ? ', ' : ' and '}${tail.slice(on[0].length)}`);
   if (head !== '' && !WHERE.test(head)) return put(`${head}${/^[^.;]*/.test(after) ? '.' : ''}`);
   return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
 }
 
+const ONLY_FOR_IT =
+  /^(?:simmer|cook|heat|stir|warm|boil|fry|leave|poach)\b[^.;,]*?(?:\b(?:until|till)\s+(?:\w+\s+){0,3}?(?:wilt\w*|melt\w*|pink|opaque|translucent|collapsed?)\b|\b(?:a|one|two|three|four|five|[1-5])\s*(?:more\s+)?min\w*)[^.;,]*[.;]?\s*$/i;
 /** What is done next with a thing that is gone: '; take it out', '. Remove and set aside'. */
 const DONE_WITH_IT =
-  /^\s*(?:then\s+)?(?:(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|out|aside|to|one|side|and|then|drain|set|reserve|flake|shred|chop|crumble|cut|slice|skin|bone|dice|keep|warm|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
+  /^\s*(?:then\s+)?(?:(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|(?:keep|save|reserve)\s+(?:\d+|some|one|two|a few|half)\b|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|for|the|garnish|serving|top|later|end|out|aside|to|one|side|and|then|drain|set|reserve|flake|shred|chop|crumble|cut|slice|skin|bone|dice|keep|warm|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
 
 /** 'Stir in the flour' puts it in; 'in the butter' is where something is done. */
 const PARTICLE = /\b(?:stir|whisk|pour|mix|fold|put|tip|beat|blend|melt|scatter|rub|sift|drop|crumble|throw|goes?|stirred|whisked)\s+in\s+$/i;

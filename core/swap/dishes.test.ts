@@ -1,0 +1,62 @@
+/** Eighteen soups and what tables ask of them: the first plan is what a cook would do, meets what is asked, and its method can be followed. */
+import { describe, expect, test } from '@jest/globals';
+import { SHELF } from '../food/shelf.ts';
+import { mentionsOf, spokenOf } from '../method/mention.ts';
+import { readRecipe } from '../reading/read.ts';
+import { type Asked, DISHES, type Dish, TABLE } from '../test/swap/dishes.ts';
+import { type AdaptResult, adapt } from './adapt.ts';
+import { ADDITIONS } from './data/additions.ts';
+import type { Needs } from './needs.ts';
+import type { Plan } from './plan.ts';
+import { withFamilies } from './sayNeeds.ts';
+import { entersAfterBlending, isInPieces } from './smooth.ts';
+
+const readDish = ({ text, regime }: Dish) => readRecipe(text, { measures: regime === 'us' ? 'us' : 'metric' }, SHELF).recipe;
+function plansFor(dish: Dish, { said }: Asked): AdaptResult {
+  const asked: Needs = TABLE[said];
+  const avoidFoods = asked.avoidFoods && withFamilies(asked.avoidFoods, SHELF);
+  return adapt({ recipe: readDish(dish), needs: { regime: dish.regime, ...asked, ...(avoidFoods ? { avoidFoods } : {}) }, plans: 1 }, SHELF, {
+    now: () => performance.now(),
+  });
+}
+
+/** 'Less miso: miso; Soy cooking cream: soy-cream'. */
+const told = ({ changes }: Plan): string => changes.map(({ name, to }) => `${name}: ${to.map(({ foodId }) => foodId).join(' + ')}`).join('; ');
+const kindOf = (foodId: string | null) => SHELF.food(foodId ?? '')?.category;
+
+describe.each(Object.entries(DISHES))('%s', (_, dish) => {
+  test('is read with a food for every line', () => {
+    expect(readDish(dish).lines.filter(({ foodId }) => foodId === null)).toEqual([]);
+  });
+
+  test.each(dish.asked.map((asked) => [asked.said, asked] as const))('%s', (_said, asked) => {
+    const { plans } = plansFor(dish, asked);
+    const [plan] = plans as [Plan];
+    expect(plan.meets.filter(({ state }) => state === 'breaks')).toEqual([]);
+    expect(told(plan)).toMatch(asked.lever);
+    // What it is called after is kept, or the card says that it is another soup.
+    expect(plan.says?.some(({ kind }) => kind === 'identity') ?? false).toBe(asked.isAnother ?? false);
+    // Nothing is left out and poured in again.
+    const gone = new Set(plan.changes.flatMap(({ lineId, from, to }) => (lineId !== null && from && to.length === 0 ? [kindOf(from.foodId)] : [])));
+    const poured = plan.changes.flatMap(({ swapId }) => (ADDITIONS.find(({ id, fills }) => id === swapId && fills) ? [swapId] : []));
+    expect(
+      poured.filter((id) => ADDITIONS.find((row) => row.id === id)?.parts.some(({ foods }) => foods.some(([food]) => gone.has(kindOf(food))))),
+    ).toEqual([]);
+    const { recipe } = plan;
+    // Every pot that simmered simmers.
+    const simmers = (steps: readonly { text: string }[]) => steps.some(({ text }) => /\b(?:simmer|boil)/i.test(text));
+    if (simmers(readDish(dish).steps)) expect(simmers(recipe.steps)).toBe(true);
+    // Whatever is in the pot is put in by some step, or all of it is.
+    const used = new Set(recipe.steps.flatMap(({ uses }) => uses ?? []));
+    expect(recipe.lines.filter(({ id, stage }) => stage !== 'plate' && !used.has(id)).map(({ text }) => text)).toEqual([]);
+    if (TABLE[asked.said] && 'smooth' in TABLE[asked.said]) {
+      const late = recipe.lines.filter((line) => entersAfterBlending(line, recipe, SHELF) && isInPieces(line.foodId, kindOf(line.foodId)));
+      expect(late.map(({ text }) => text)).toEqual([]);
+    }
+    // No leaf or stick that was taken out stays in.
+    for (const line of recipe.lines.filter(({ eaten }) => eaten === 'removed')) {
+      const spoken = spokenOf(line, SHELF);
+      expect(recipe.steps.some(({ text }) => /\b(?:take|lift|fish)\w* out\b/i.test(text) && mentionsOf(text, spoken, []).length > 0)).toBe(true);
+    }
+  });
+});
