@@ -1,9 +1,9 @@
 /** Where a step speaks of a line: the words, with what stands before them as a part of the phrase. */
 import type { Shelf } from '../food/shelf.ts';
-import { alsoCalled, headWords } from '../reading/heads.ts';
+import { alsoCalled, headWords, otherNames, wordsSaid } from '../reading/heads.ts';
 import { tokensOf, wordsOfFood } from '../reading/match.ts';
-import { CATEGORY_ROWS } from '../vocabulary/category.ts';
-import type { Line } from '../vocabulary/recipe.ts';
+import { CATEGORY_ROWS, type Category } from '../vocabulary/category.ts';
+import type { Line, Step } from '../vocabulary/recipe.ts';
 
 export interface Span {
   /** UTF-16 offsets into the text. */
@@ -40,6 +40,24 @@ const JOINS = new Set([
   'serve',
 ]);
 
+/** A dish of chicken thighs is spoken of as the chicken. */
+const FLESH: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry', 'fish', 'shellfish']);
+
+/** The words each line goes by in the steps; a part goes by its whole's, and a line they never name by the name of its food. */
+export function spokenIn(steps: readonly Step[], lines: readonly Line[], shelf: Shelf): Map<string, Spoken> {
+  const byId = new Map(lines.map((line) => [line.id, line]));
+  const wholes = lines.map((line) => ({ ...line, text: byId.get(line.partOf ?? '')?.text ?? line.text }));
+  const spoken = new Map(wholes.map((line) => [line.id, spokenOf(line, shelf)]));
+  const heads = new Map([...spoken].map(([id, one]) => [id, one.heads] as const));
+  const said = wordsSaid(steps.map(({ text }) => text));
+  for (const line of wholes) {
+    const names = otherNames(line, heads, said, shelf);
+    const own = spoken.get(line.id) as Spoken;
+    if (names.length > 0) spoken.set(line.id, { heads: new Set([...own.heads, ...names]), own: own.own, last: new Set([...own.last, ...names]) });
+  }
+  return spoken;
+}
+
 /** The words a line goes by in the steps. */
 export function spokenOf(line: Line, shelf: Shelf): Spoken {
   const food = shelf.food(line.foodId ?? '');
@@ -48,7 +66,7 @@ export function spokenOf(line: Line, shelf: Shelf): Spoken {
   // 'Cooked chicken, shredded' is spoken of as the chicken, though its food is a breast.
   const saysEnd = [...heads].some((head) => ends.has(head));
   const last = new Set([
-    ...(saysEnd ? ends : [...ends, ...heads]),
+    ...(saysEnd && !(food && FLESH.has(food.category)) ? ends : [...ends, ...heads]),
     ...alsoCalled(line.foodId),
     ...(food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []),
   ]);
@@ -63,9 +81,11 @@ export function spokenOf(line: Line, shelf: Shelf): Spoken {
 const HALF_AND_HALF = /\bhalf (?:and|&) half\b/gi;
 const WORD = /[\p{L}][\p{L}'’-]*/gu;
 const BEFORE =
-  /(?:(?:(?:all|half|most|some|both|a little|a few|the rest|rest|remaining|remainder|other half)(?:\s+of)?\s+)?(?:the|a|an|some|your|its|their)?\s*(?:\d[\d./]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?)$/i;
+  /(?:(?:(?:all|half|most|some|both|a little|a few|the rest|rest|remaining|remainder|other half)(?:\s+of)?\s+)?(?:the|a|an|some|your|its|their)?\s*(?:(?:\d+\s+)?[\d½¼¾⅓⅔][\d./½¼¾⅓⅔]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?)$/i;
 const DESCRIBES =
   /^(?:remaining|reserved|soft|softened|cold|hot|warm|fresh|chopped|grated|sliced|diced|drained|soaked|cooked|double|single|heavy|plain|dried|smoked|other|rest|melted|beaten|flaked|shredded|crumbled|prepared|raw|whole|small|large)$/i;
+const ITS = /^(?:its|their|it)$/;
+const COMES_OUT = /^(?:oil|fat|juice|liquid|water)$/;
 /** Words behind the head that make it another thing: 'butter beans', 'cream cheese'. */
 const NOT_BEFORE =
   /^\s+(?:soup|cheese|beans?|squash|sauce|powder|oil|stock|broth|juice|flour|paste|paper|butter|milk|cream|drink|leaves|seeds?|zest|peel)\b/i;
@@ -107,9 +127,12 @@ export function mentionsOf(written: string, spoken: Spoken, others: readonly Spo
     const start = words[first]?.from ?? from;
     const described = words.slice(Math.max(0, first), at).map((one) => one.token);
     const before = words[first - 1]?.token ?? '';
+    // 'The chorizo and its oil' is none of the bottle.
+    if (ITS.test(before) && COMES_OUT.test(token)) return;
     const shared = others.filter(({ heads }) => heads.has(token));
+    const sharing = rivals.filter(({ heads }) => heads.has(token));
     // 'The double cream' is not 'the sour cream' where both are there; a bare word is the one that is spoken of.
-    if (shared.some(({ own }) => own.has(before) && !spoken.own.has(before))) return;
+    if (sharing.some(({ own }) => own.has(before) && !spoken.own.has(before))) return;
     if (shared.length > 0 && described.length === 0 && shared.some(({ own }) => [...own].some((word) => word === before))) return;
     if (rivals.some(({ heads, own }) => heads.has(token) && described.some((word) => own.has(word) && !spoken.own.has(word)))) return;
     const lead = BEFORE.exec(text.slice(0, start));

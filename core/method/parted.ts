@@ -6,7 +6,8 @@ const BLENDS = /\b(?:blend|blitz|pur[e\u00e9]e|liquidi[sz]e|mash|whizz|sieve|str
 const TIMED = /\d\s*(?:minutes?|mins?|hours?)\b/i;
 
 /** What is done to a soup that is ready, as a sentence begins with it and as one ends with it. */
-const SERVING = /^(?:then\s+|to serve,?\s+)?(?:chill|refrigerate|serve|ladle|top|garnish|scatter|sprinkle)\b/i;
+const SERVING =
+  /^(?:then\s+|to serve,?\s+)?(?:chill|refrigerate|serve|ladle (?:in|it|the)|top (?:with|each)|garnish|(?:scatter|sprinkle) (?:with|over|on))\b/i;
 const AND_SERVED = /,?\s+(?:and then|and|then)\s+((?:chill|refrigerate|serve|ladle)\b[^.;]*)[.;]?$/i;
 
 /** A step that goes on to chill or to serve is two steps: what is stirred in at the end goes in before. */

@@ -5,6 +5,7 @@ import type { Line, Step } from '../vocabulary/recipe.ts';
 import type { Drafts } from './drafts.ts';
 import { type Entry, type Exchange, entryBy, isGentle, isTasting, speaksOf, type Work } from './entry.ts';
 
+const BLENDS = /\b(?:blend|blitz|whizz|process|pur[eé]e|liquidi[sz]e)\w*/i;
 const SIMMERS = /\b(?:simmer|boil|bring|cook)\w*/i;
 const PREPARES = /^(?:Soak|Chill|Cut|Toast|Take|Roast|Press|Strain|Drain)\b/i;
 
@@ -151,5 +152,5 @@ function intoPot({ text }: Work, known: boolean, step: (text: string, stage: 'ba
   // Nothing simmers in a cold soup: it is boiled by itself and goes into the blender.
   const what = each(lines.filter(({ foodId }) => foodId !== 'water'));
   drafts.open(step(`Boil ${what} in plenty of water ${until.replace(/,.*$/, '')}, drain and let it cool.`, 'base', []));
-  drafts.say(Math.max(0, firstBlend), `Blend ${what} in with it.`, idsOf(lines));
+  drafts.say(Math.max(0, firstBlend), `Blend ${what} in with it.`, idsOf(lines), BLENDS);
 }

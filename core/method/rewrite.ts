@@ -9,10 +9,10 @@ import type { Line, Step } from '../vocabulary/recipe.ts';
 import { type Draft, Drafts, isNothing } from './drafts.ts';
 import { apart, type Entry, type Exchange, entryOf, isGentle, isLate, isOnlyWeighed, isSame, namedLine, speaksOf, type Work } from './entry.ts';
 import { BUTTERY, heated } from './heated.ts';
-import { mentionsOf, type Span, type Spoken, spokenOf } from './mention.ts';
+import { mentionsOf, type Span, type Spoken, spokenIn } from './mention.ts';
 import { parted, servedApart } from './parted.ts';
 import { placeWorks } from './place.ts';
-import { listed, onceEach, removeAt, replaceAt, sentenceBefore } from './text.ts';
+import { listed, onceEach, removeAt, replaceAt, sentenceBefore, tidied } from './text.ts';
 
 export function rewriteMethod(steps: readonly Step[], original: readonly Line[], exchanges: readonly Exchange[], shelf: Shelf): Step[] {
   if (steps.length === 0) return [];
@@ -28,7 +28,7 @@ const WHOLESALE = /\b(?:everything|all|rest|vegetables|ingredients)\b/i;
 const TAKEN_OUT = /\b(?:lift|take|remove|discard|scoop|pull|fish|set)\w*\b[^.;]*$/i;
 /** What stands before a name: 'the remaining', 'all of the', '250 g of the'. */
 const DETERMINES =
-  /^(?:(?:all|half|some|most|both)\s+(?:of\s+)?)?(?:(?:the|a|an|your)\b)?\s*(?:remaining\s+)?(?:\d[\d./]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?/i;
+  /^(?:(?:all|half|some|most|both)\s+(?:of\s+)?)?(?:(?:the|a|an|your)\b)?\s*(?:remaining\s+)?(?:(?:\d+\s+)?[\d½¼¾⅓⅔][\d./½¼¾⅓⅔]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?/i;
 const A_PART = /^(?:a little|a few|a splash|a ladle|some|half|most|part|(?:the |a )?(?:rest|remaining|remainder|other half|third|quarter))\b/i;
 /** What is added goes by no name in the steps. */
 const UNSPOKEN: Spoken = { heads: new Set(), own: new Set(), last: new Set() };
@@ -73,11 +73,13 @@ class Rewriting {
     private readonly shelf: Shelf,
   ) {
     this.changed = new Set(exchanges.map(({ line }) => line.id));
-    this.spoken = new Map(original.map((line) => [line.id, spokenOf(line, shelf)]));
+    this.spoken = spokenIn(steps, original, shelf);
     this.staying = original.filter(({ id }) => !this.changed.has(id)).map(({ id }) => this.spoken.get(id) as Spoken);
     // Something may have to come between the blender and what is stirred in after it.
     const comesBetween = exchanges.some((exchange) => BETWEEN.has(entryOf(exchange)) && !(exchange.works.some(isGentle) && isLate(exchange.line)));
-    const apart = (step: Step) => parted(step, this.spoken).flatMap((part) => servedApart(part, this.spoken));
+    const lastAt = Math.max(...steps.map(({ method }, at) => (method === 'blend' ? at : -1)), -1);
+    const isLast = (at: number) => at === steps.length - 1 || (lastAt >= 0 && at >= lastAt);
+    const apart = (step: Step, at: number) => parted(step, this.spoken).flatMap((part) => (isLast(at) ? servedApart(part, this.spoken) : [part]));
     this.drafts = new Drafts(comesBetween ? steps.flatMap(apart) : steps);
   }
 
@@ -109,6 +111,7 @@ class Rewriting {
     });
     const { first, early, back, placed } = passage;
     const entered = IN_PLACE.has(entry) && (placed || first >= 0);
+    this.dropItsFat(exchange);
     if (isGently && exchange.line.stage !== 'bowl') this.keepFromBoiling(first, passage.main);
     const { drafts, shelf, said } = this;
     placeWorks({ exchange, entry, entered, back, first: early && first >= 0 ? first - 1 : first, drafts, said, each: this.each, shelf });
@@ -144,6 +147,18 @@ class Rewriting {
     const text = this.drafts.list.find(({ uses }) => uses.includes(line.id))?.text ?? '';
     const [span] = mentionsOf(text, spoken, this.staying);
     return span !== undefined && !BOILS.test(sentenceAround(text, span.from));
+  }
+
+  /** Fat of bacon that is no longer fried is neither kept nor poured off. */
+  private dropItsFat(exchange: Exchange): void {
+    const isMeat = ({ foodId }: Line) => FATTY.has(this.shelf.food(foodId ?? '')?.category ?? 'water');
+    if (
+      !isMeat(exchange.line) ||
+      isSame(exchange) ||
+      this.original.some((line) => line.id !== exchange.line.id && !this.changed.has(line.id) && isMeat(line))
+    )
+      return;
+    for (const draft of this.drafts.list) draft.text = tidied(draft.text.replace(ITS_FAT, ''));
   }
 
   private keepFromBoiling(at: number, names: string): void {
@@ -220,7 +235,7 @@ class Rewriting {
       passage.placed = true;
       this.placed.push({ draft, words: passage.words ?? passage.main, lines: exchange.lines, partOf: exchange.line.partOf });
     }
-    if (!this.melts(draft, exchange)) draft.text = draft.text.replace(UNTIL_MELTED, '');
+    if (!this.melts(draft, exchange)) draft.text = draft.text.replace(UNTIL_MELTED, (_, more?: string) => (more ? ' until ' : ''));
     if (!inPlace || returns) this.takeAlong(draft, before);
     if (used && first === at && isNothing(draft.text)) draft.uses = draft.uses.filter((id) => id !== exchange.line.id);
   }
@@ -259,6 +274,8 @@ class Rewriting {
     { isFirst, isWhole, before }: { isFirst: boolean; isWhole: boolean; before: string },
   ): void {
     const { exchange, names, main } = passage;
+    // What is only treated before keeps its words.
+    if (isSame(exchange) && !isOnlyWeighed(exchange)) return;
     if (!isOnlyWeighed(exchange)) {
       const around = `${before.slice(0, span.from)}|${before.slice(span.to)}`;
       const words = sharedOut(draft.text.slice(span.from, span.to), this.wordsAt(draft.text, span, isFirst ? names : main, exchange));
@@ -293,9 +310,9 @@ class Rewriting {
   private takeAlong(draft: Draft, before: string): void {
     const isNamed = (text: string, id: string) => mentionsOf(text, this.spoken.get(id) as Spoken, []).length > 0;
     const lost = draft.uses.filter((id) => this.spoken.has(id) && isNamed(before, id) && !isNamed(draft.text, id));
-    const later = this.drafts.list.slice(this.drafts.list.indexOf(draft) + 1);
+    const others = this.drafts.list.filter((one) => one !== draft);
     const ours = this.original.filter(
-      ({ id }) => lost.includes(id) && !this.changed.has(id) && !later.some(({ uses, text }) => uses.includes(id) && isNamed(text, id)),
+      ({ id }) => lost.includes(id) && !this.changed.has(id) && !others.some(({ uses, text }) => uses.includes(id) && isNamed(text, id)),
     );
     const wasIn = ({ id, eaten }: Line) => eaten === 'removed' && TAKEN_OUT.test(before) && this.drafts.list.indexOf(draft) > this.firstUse(id);
     const [out, ins] = [ours.filter(wasIn), ours.filter((line) => !wasIn(line))];
@@ -331,7 +348,11 @@ class Rewriting {
 const KEPT_FOR_TOP =
   /[;,]\s*(?:and\s+)?(?:keep|reserve|save|set aside)\s+(?:\d+|some|a few|one|two|three|half)\b[^.;]*?\b(?:garnish|serv\w+|top)\b[^.;]*/i;
 const MELTS = /cheese|cheddar|gruyere|parmesan|mozzarella|emmental|gouda|brie|taleggio|pecorino|stilton|butter|ghee|lard|chocolate/;
-const UNTIL_MELTED = /,?\s+until\s+(?:(?:it|they|all|the cheese)\s+(?:has|have|is)\s+)?(?:just\s+)?melted\b/i;
+const UNTIL_MELTED =
+  /,?\s+until\s+(?:(?:it|they|all|the cheese)\s+(?:has|have|is)\s+)?(?:just\s+)?melted\b(\s+and\s+(?=hot|smooth|warm|creamy|heated))?/i;
+const FATTY: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry']);
+const ITS_FAT =
+  /(?:(?<=^|[.;]\s)|,?\s+(?:and|then)\s+)(?:keep|leave|pour|drain|discard|reserve|spoon|remove)\w*\b[^.;,]*?\b(?:fat|drippings|grease)\b[^.;,]*(?:[.;]\s*(?=\p{Lu}|$))?/giu;
 const EXCEPTS =
   /\b(?:everything|all(?: the (?:rest|ingredients|vegetables))?)\b[^.;,]*?(\s+(?:but(?: for)?|except(?: for)?|apart from|other than|save)\s+(?:the\s+)?)$/i;
 /** What stands before an excepted name, 'but the '; null where it is none. */

@@ -52,7 +52,8 @@ const THING = /^(?:the|a|an|some|all|half|\d+|[½¼¾])\b/i;
 export function removeAt(text: string, span: Span, isThing: (words: string) => boolean): string {
   const { from, to } = sentenceAt(text, span.from);
   const before = text.slice(from, span.from);
-  const after = text.slice(span.to, to);
+  // 'The chorizo and its oil', 'croutons fried in butter': they go whole.
+  const after = text.slice(span.to, to).replace(OF_IT, '');
   const begins = from === 0 || /[.!]\s*$/.test(text.slice(0, from));
   const put = (sentence: string) => tidied(`${text.slice(0, from)} ${begins ? upper(sentence.trimStart()) : sentence.trimStart()}${text.slice(to)}`);
   const names = (words: string) => THING.test(words.trimStart()) || isThing(words);
@@ -92,6 +93,8 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
   const on = /^\s*(?:,\s*(?:then\s+|and\s+)?|\s+and\s+(?:then\s+)?)/.exec(tail);
   const clauseFrom = Math.max(before.lastIndexOf(', ') + 1, before.search(/\b(?:then|and)\s+\p{L}+(?:\s+(?:in|on|over))?\s+$/u));
   const head = clauseFrom > 0 ? before.slice(0, clauseFrom).replace(/,?\s*(?:and|then)?\s*$/, '') : '';
+  // 'Remove the bacon, crumble it and set it aside' is all of it.
+  if (on && head === '' && OUT_WITH_IT.test(before)) return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
   // 'Add the spinach and simmer until wilted', 'the prawns and simmer 3 minutes': there is nothing to wait for.
   if (on && head === '' && ONLY_FOR_IT.test(tail.slice(on[0].length)))
     return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
@@ -100,16 +103,20 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
   return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
 }
 
+const OF_IT =
+  /^(?:,?\s+and\s+(?:its|their)\s+\p{L}+|\s+(?:fried|toasted|tossed|warmed|crisped|dipped|dressed|rubbed|spread|browned|cooked)\s+(?:in|with)\s+(?:(?:the|a|some|a little)\s+)?\p{L}+(?:\s+(?:oil|butter|fat))?)(?=[\s,.;]|$)/iu;
 const ONLY_FOR_IT =
-  /^(?:simmer|cook|heat|stir|warm|boil|fry|leave|poach)\b[^.;,]*?(?:\b(?:until|till)\s+(?:\w+\s+){0,3}?(?:wilt\w*|melt\w*|pink|opaque|translucent|collapsed?)\b|\b(?:a|one|two|three|four|five|[1-5])\s*(?:more\s+)?min\w*)[^.;,]*[.;]?\s*$/i;
+  /^(?:flame|flamb\w+|ignite|burn off|let (?:it |that )?bubble)\b[^.;]*$|^(?:simmer|cook|heat|stir|warm|boil|fry|leave|poach)\b[^.;,]*?(?:\b(?:until|till)\s+(?:\w+\s+){0,3}?(?:wilt\w*|melt\w*|pink|opaque|translucent|collapsed?)\b|\b(?:a|one|two|three|four|five|[1-5])\s*(?:more\s+)?min\w*)[^.;,]*[.;]?\s*$/i;
 /** What is done next with a thing that is gone: '; take it out', '. Remove and set aside'. */
 const DONE_WITH_IT =
-  /^\s*(?:then\s+)?(?:(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|(?:keep|save|reserve)\s+(?:\d+|some|one|two|a few|half)\b|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|for|the|garnish|serving|top|later|end|out|aside|to|one|side|and|then|drain|set|reserve|flake|shred|chop|crumble|cut|slice|skin|bone|dice|keep|warm|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
+  /^\s*(?:then\s+)?(?:transfer\s+(?:it\s+|them\s+)?(?:to|onto)\b[^.;]*|(?:leav|keep)\w*\s+(?:the\s+)?(?:drippings|fat|rendered fat)\b[^.;]*|(?:remove|take out|lift out)\b[^.;]{0,40}\bcrumble\b[^.;]*|(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|(?:keep|save|reserve)\s+(?:\d+|some|one|two|a few|half)\b|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|for|the|garnish|serving|top|later|end|out|aside|to|one|side|and|then|drain|set|reserve|flake|shred|chop|crumble|cut|slice|skin|bone|dice|keep|warm|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
 
 /** 'Stir in the flour' puts it in; 'in the butter' is where something is done. */
 const PARTICLE = /\b(?:stir|whisk|pour|mix|fold|put|tip|beat|blend|melt|scatter|rub|sift|drop|crumble|throw|goes?|stirred|whisked)\s+in\s+$/i;
+const OUT_WITH_IT = /^\s*(?:then\s+|now\s+)?(?:remove|take|lift|scoop|transfer|drain)(?:\s+out)?\s+$/i;
 /** 'Off the heat', with nothing left to do there. */
-const WHERE = /^\s*(?:then\s+)?(?:off|on|over|away from|once|when|while|finally|at the end|to (?:finish|serve)|after|before)\b[^,]*$/i;
+const WHERE =
+  /^\s*(?:then\s+|meanwhile,?\s+)?(?:(?:in|using)\s+(?:a|an|the|your)\s+(?:[\p{L}-]+\s+){0,3}?(?:pot|pan|saucepan|oven|skillet|kettle|casserole)\b[^,]*$|(?:off|on|over|away from|once|when|while|finally|at the end|to (?:finish|serve)|after|before)\b[^,]*$)/iu;
 /** A bowl that is dressed with nothing is not dressed. */
 const DRESSES =
   /(?:[,;.]\s*|\band\s+|^\s*)(?:then\s+)?(?:top|finish|garnish|sprinkle|drizzle|scatter|serve|dress|swirl)\b(?:\s+(?:each|every|the)\s+\p{L}+)?\s+(?:with|over)\s+$/iu;

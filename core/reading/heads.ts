@@ -62,6 +62,8 @@ const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   'spring-onion': ['scallion'],
   'chili-powder-blend': ['chilli', 'chili', 'chile'],
   'egg-yolk': ['yolk'],
+  beer: ['beer', 'lager', 'ale'],
+  stout: ['beer', 'stout'],
 };
 /** What the steps call a food beside its names and the name of its kind. */
 export const alsoCalled = (foodId: string | null): readonly string[] => ALSO_CALLED[foodId ?? ''] ?? [];
@@ -104,9 +106,32 @@ export interface Speakers {
   linesIn: (clause: string, open: (id: string) => boolean) => string[];
 }
 
+/**
+ * What the steps call a line by the name of its food, where they use none of its own words: a chardonnay is 'the wine'. `heads` are the
+ * words of all lines, `said` the words of the steps; a name that another line bears is not taken.
+ */
+export function otherNames(line: Line, heads: ReadonlyMap<string, ReadonlySet<string>>, said: ReadonlySet<string>, shelf: Shelf): string[] {
+  const food = line.foodId === null ? undefined : shelf.food(line.foodId);
+  if (!food || [...(heads.get(line.id) ?? [])].some((word) => said.has(word))) return [];
+  const isTaken = (word: string) => [...heads].some(([id, words]) => id !== line.id && words.has(word));
+  const names = wordsOfFood(food).names.flatMap((tokens) => tokens.at(-1) ?? []);
+  return [...new Set(names)].filter((word) => said.has(word) && !VAGUE.has(word) && !isTaken(word));
+}
+export const wordsSaid = (texts: readonly string[]): ReadonlySet<string> => new Set(texts.flatMap((text) => wordsOf(text.slice(0, MOST_SAID))));
+const MOST_SAID = 2000;
+
 /** Who speaks of the lines; `parts` are the headings they stand under. */
-export function speakersOf(lines: readonly Line[], parts: ReadonlyMap<string, string>, shelf: Shelf): Speakers {
+export function speakersOf(
+  lines: readonly Line[],
+  parts: ReadonlyMap<string, string>,
+  shelf: Shelf,
+  said: ReadonlySet<string> = new Set(),
+): Speakers {
   const heads = new Map(lines.map((line) => [line.id, headWords(line, shelf)]));
+  for (const line of lines) {
+    const names = otherNames(line, heads, said, shelf);
+    if (names.length > 0) heads.set(line.id, new Set([...(heads.get(line.id) ?? []), ...names]));
+  }
   // Bread under 'For the crumb' is spoken of as the crumbs.
   for (const line of lines) {
     const shape = BREAD_SHAPES.filter((word) => tokensOf(parts.get(line.id) ?? '').includes(word));
@@ -193,7 +218,10 @@ function nearest(
   const named = pair === null ? NOWHERE : (pairsIn.get(pair) ?? NOWHERE);
   const paired = named.length > 0 ? places.filter((place) => named.includes(place)) : places;
   if (paired.length < 2) return paired;
-  for (const beside of [tokens[at - 1], tokens[at - 2], tokens[at - 3], after]) {
+  const before = [tokens[at - 1], tokens[at - 2], tokens[at - 3]];
+  // 'The stock and chicken': what stands before 'and' is another thing.
+  const joined = before.findIndex((token) => token !== undefined && JOINS.test(token));
+  for (const beside of [...(joined < 0 ? before : before.slice(0, joined)), after]) {
     const sharing = beside === undefined || SMALL_WORD.test(beside) ? [] : paired.filter((place) => own[place]?.words.has(beside));
     if (sharing.length > 0 && sharing.length < paired.length) return sharing;
   }
@@ -202,6 +230,7 @@ function nearest(
   return whole.length > 0 && tokens[at] !== 'pepper' ? whole : paired;
 }
 
+const JOINS = /^(?:and|or|with|plus|then)$/;
 const SMALL_WORD = /^(?:the|an?|of|in|on|and|or|with|for|to|from|till|until|it|half|rest)$/;
 
 interface Words {

@@ -30,6 +30,7 @@ export function severalOf(written: WrittenLine, shelf: Shelf): Several | null {
     eachOf(written, is) ??
     looseOf(written, is) ??
     mirepoixOf(written) ??
+    stuckWith(written) ??
     madeUpWith(written, is) ??
     amountsApart(written, is) ??
     amountsBehind(written, is) ??
@@ -48,7 +49,7 @@ function zestAndJuice({ text }: WrittenLine): Several | null {
 
 /** '1 tsp each cumin and turmeric', 'a handful each of parsley and dill': the amount is of every one. */
 function eachOf({ text, optional, toTaste }: WrittenLine, is: (words: string) => boolean): Several | null {
-  const found = /^(.{1,40}?)\s+each\s*(?:of\s+)?[:,]?\s*(.+)$/i.exec(text);
+  const found = /^([^()]{1,40}?|[^()]{0,40}\([^()]*\)[^()]{0,20}?)\s+each\s*(?:of\s+)?[:,]?\s*(.+)$/i.exec(text);
   if (!found) return null;
   const [, amount, list] = found as unknown as [string, string, string];
   const foods = list.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&|\+|y|e|et|und)\s+/i).filter(Boolean);
@@ -57,6 +58,17 @@ function eachOf({ text, optional, toTaste }: WrittenLine, is: (words: string) =>
   return lines.every(({ food, amount: one }) => one.range !== null && is(food))
     ? { lines: lines.map((line) => ({ ...line, text, optional, toTaste })), joined: 'and' }
     : null;
+}
+
+/** 'An onion stuck with 2 cloves': the onion, and the cloves in it. */
+function stuckWith({ text, optional }: WrittenLine): Several | null {
+  const found =
+    /^(.*?\bonions?\b.*?),?\s+(?:stuck|studded|pierced|spiked|piqu\S+)\s+with\s+((?:\d+|an?|one|two|three|four|some|a few)?\s*(?:whole\s+)?cloves?\b.*)$/i.exec(
+      text,
+    );
+  if (!found) return null;
+  const cloves = (found[2] as string).replace(/\bcloves?\b/i, 'whole cloves').replace(/\bwhole whole\b/, 'whole');
+  return { lines: [readLine(found[1] as string), readLine(cloves)].map((line) => ({ ...line, text, optional })), joined: 'and' };
 }
 
 /** Onion, carrot and celery, two to one to one (common practice, no source). */

@@ -7,7 +7,7 @@ import type { Shelf } from '../food/shelf.ts';
 import { type Category, isOf } from '../vocabulary/category.ts';
 import { type Eaten, type Lid, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
 import { type Clause, clausesOf, isNoun, lidIn, methodMinutes, methodOf, minutesIn, segmentsOf } from './clauses.ts';
-import { joinItems, speakersOf } from './heads.ts';
+import { joinItems, speakersOf, wordsSaid } from './heads.ts';
 import type { TextLine } from './sections.ts';
 import { KEPT, takeAway } from './takeAway.ts';
 import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
@@ -55,7 +55,7 @@ export function readSteps(
   shelf: Shelf,
   parts: ReadonlyMap<string, string> = NO_PARTS,
 ): ReadSteps {
-  const speakers = speakersOf(lines, parts, shelf);
+  const speakers = speakersOf(lines, parts, shelf, wordsSaid(texts.map(({ text }) => text)));
   const byId = new Map(lines.map((line) => [line.id, line]));
   const categoryOf = (id: string): Category | undefined => shelf.food(byId.get(id)?.foodId ?? '')?.category;
   const stages = new Map<string, Stage>();

@@ -17,6 +17,8 @@ const STAYS = /\b(?:stays?|remains?|stands?|goes|go|are|is|be|kept|keep|can|may|
 export const KEPT = /\b(set aside|reserve|save|keep|kept|keeping|drain on|slotted spoon|for the top|for (?:the )?garnish)\b/i;
 const BACK = /\b(?:back (?:in|into|to)|return(?:ed|ing)?|go(?:es)? back|put(?:ting)? back)\b/i;
 const PUT_BACK = /\b(?:shred(?:ded)?|flak(?:e|ed)|chopped|diced|picked|cut up|pulled|meat|through|pieces)\b/i;
+/** 'Garnish with the cheese, bacon and chives': what was lifted out goes on top. */
+const GOES_ON_TOP = /^\s*(?:then\s+|to serve,?\s+)?(?:garnish|top|serve|scatter|sprinkle|finish)\w*\b/i;
 const POUR_OFF = /\b(pour|drain|spoon) off\b.*\bfat\b/i;
 const STRAINS = /\b(?:strain(?:ed|ing)?|pass(?:ed|ing)? (?:\w+ ){0,4}(?:through|it)|through a (?:fine |very fine )?(?:sieve|strainer|cloth))\b/i;
 const THROWS_SOLIDS =
@@ -69,7 +71,7 @@ export function takeAway(clause: Placed, mentioned: readonly string[], step: { u
     // What is named goes back, and only where nothing is all that was taken out; herbs and spices never.
     const back = there.length > 0 ? there : pot.takenOut;
     for (const id of back) if (categoryOf(id) !== 'herb' && categoryOf(id) !== 'spice') eaten.delete(id);
-  } else if (pot.adding || PUT_BACK.test(text)) {
+  } else if (pot.adding || PUT_BACK.test(text) || GOES_ON_TOP.test(clause.whole)) {
     // 'Stir the shredded chicken through': what was lifted out to be cut up goes back.
     for (const id of there) if (FLESH.has(categoryOf(id)) && eaten.get(id) === 'removed') eaten.delete(id);
     if (/\bmeat\b/i.test(text)) for (const id of pot.takenOut) if (FLESH.has(categoryOf(id))) eaten.delete(id);

@@ -14,12 +14,12 @@ export interface Yield {
 const ABOUT = String.raw`(?:about|approximately|approx\.?|roughly|around|some|up to|enough for|it|you|a family of|the|us|all|ca\.?|~)`;
 /** What opens a yield; `feeds` are people, whatever is said after the number. */
 const OPENS = new RegExp(
-  String.raw`^(?:standard\s+|batch\s+)?(serves|feeds|servings?(?:\s+size)?|yields?|makes|gives|portion\s+size|portions?|covers|pax|bowls|people|quantity|batch(?:\s+size)?|does(?=\s+\d)|recipe\s+for|enough\s+for|for|para|pour|f[üu]r|dosi\s+per|per|ergibt)\b\s*[:=–-]*\s*(?:${ABOUT}\s+)*`,
+  String.raw`^(?:standard\s+|batch\s+)?(serves|feeds|servings?(?:\s+size)?|yields?|makes|gives|portion\s+size|portions?|covers|pax|bowls|people|quantity|batch(?:\s+size)?|does(?=\s+\d)|recipe\s+for|enough\s+for|for|para|rinden?(?:\s+para)?|sirve|salen|pour|f[üu]r|dosi\s+per|per|ergibt)\b\s*[:=–-]*\s*(?:${ABOUT}\s+)*`,
   'iu',
 );
 /** Those who eat and what they eat from, in the languages recipes are passed on in. */
 const BOWL =
-  /^(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|pax|ppl|people|pers\.?|persons?|personas?|personnes?|personen|portionen|raciones|bols?|tazas?|tassen|teller|assiettes?|persone|porzioni|svgs?|servs?|helpings?|diners?|guests?|eaters?|adults?|of us|hungry|as a (?:starter|main)|(?:small |large |big )?cups for)\b/iu;
+  /^(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|pax|ppl|people|pers\.?|persons?|personas?|personnes?|personen|portionen|raciones|porciones|bols?|tazas?|tassen|teller|assiettes?|persone|porzioni|svgs?|servs?|helpings?|diners?|guests?|eaters?|adults?|of us|hungry|as a (?:starter|main)|(?:small |large |big )?cups for)\b/iu;
 /** What may stand between the number and those who eat: 'first-course servings', 'deep bowls', 'generous portions'. */
 const BETWEEN =
   /^(?:(?!cups?\b|pints?\b|litres?\b|liters?\b|quarts?\b|minutes?\b|hours?\b|mins?\b)(?:[\d½¼¾⅓⅔./]+-)?[\p{L}-]+\s+){0,3}?(?=(?:servings?|portions?|bowls?|plates?|mugs?|glasses|covers?|people|persons?|helpings?|guests?|adults?)\b)/iu;

@@ -9,7 +9,7 @@ import { ADDITIONS } from './data/additions.ts';
 import type { Needs } from './needs.ts';
 import type { Plan } from './plan.ts';
 import { withFamilies } from './sayNeeds.ts';
-import { entersAfterBlending, isInPieces } from './smooth.ts';
+import { entersAfterBlending, isPieceOnTop } from './smooth.ts';
 
 const readDish = ({ text, regime }: Dish) => readRecipe(text, { measures: regime === 'us' ? 'us' : 'metric' }, SHELF).recipe;
 function plansFor(dish: Dish, { said }: Asked): AdaptResult {
@@ -50,7 +50,7 @@ describe.each(Object.entries(DISHES))('%s', (_, dish) => {
     const used = new Set(recipe.steps.flatMap(({ uses }) => uses ?? []));
     expect(recipe.lines.filter(({ id, stage }) => stage !== 'plate' && !used.has(id)).map(({ text }) => text)).toEqual([]);
     if (TABLE[asked.said] && 'smooth' in TABLE[asked.said]) {
-      const late = recipe.lines.filter((line) => entersAfterBlending(line, recipe, SHELF) && isInPieces(line.foodId, kindOf(line.foodId)));
+      const late = recipe.lines.filter((line) => entersAfterBlending(line, recipe, SHELF) && isPieceOnTop(line, kindOf(line.foodId)));
       expect(late.map(({ text }) => text)).toEqual([]);
     }
     // No leaf or stick that was taken out stays in.

@@ -12,7 +12,7 @@ import { dearLines } from './fit.ts';
 import type { Needs } from './needs.ts';
 import type { Plan } from './plan.ts';
 import { sayNeeds } from './sayNeeds.ts';
-import { entersAfterBlending, isInPieces, isSmooth } from './smooth.ts';
+import { entersAfterBlending, isPieceOnTop, isSmooth } from './smooth.ts';
 import { tallyOf } from './tally.ts';
 import { judgeNeeds } from './verdict.ts';
 
@@ -116,7 +116,7 @@ describe('smooth, by the structure of the method', () => {
     const recipe = read('chowder');
     expect(isSmooth(recipe, SHELF)).toBe(false);
     const late = recipe.lines.filter(
-      (line) => entersAfterBlending(line, recipe, SHELF) && isInPieces(line.foodId, SHELF.food(line.foodId ?? '')?.category),
+      (line) => entersAfterBlending(line, recipe, SHELF) && isPieceOnTop(line, SHELF.food(line.foodId ?? '')?.category),
     );
     expect(late.map(({ foodId }) => foodId)).toEqual(['bacon-raw', 'ifct-R001', 'crackers']);
   });

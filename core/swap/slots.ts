@@ -18,7 +18,7 @@ import { DEAR_STAYS, Fit } from './fit.ts';
 import { type Gap, MOST_OPTIONS, type Option, type Part, type Slot } from './model.ts';
 import { type Asked, type Need, type NeedOf, ofKind } from './need.ts';
 import { CHANGE_COST, DEFAULT_WEIGHTS, type TraitName, USE_FIRST, USUAL_PULL } from './objective.ts';
-import { blendsNothingSmooth, entersAfterBlending, isInPieces, leavesSeeds } from './smooth.ts';
+import { blendsNothingSmooth, entersAfterBlending, isInPieces, isPieceOnTop, leavesSeeds } from './smooth.ts';
 import { addScaled } from './solver/linear.ts';
 
 /** Where a swap's foods go: its own stage unless the line is a topping. A line that moves is in no step of the recipe. */
@@ -26,6 +26,8 @@ export function placeOf({ stage }: Swap, line: Line): { stage: Line['stage']; mo
   const stays = line.stage === 'bowl' || line.stage === 'plate' || stage === undefined || stage === line.stage;
   return stays ? { stage: line.stage, moved: false } : { stage, moved: true };
 }
+
+const NEVER_ON_TOP: ReadonlySet<Category> = new Set<Category>(['vegetable', 'root', 'allium', 'grain', 'starch', 'broth']);
 
 /** Slots, those that need a change first, and the needs that no choice can meet. */
 export function openSlots(
@@ -161,7 +163,17 @@ class Opening {
     if (line.grams === null) return isBroken ? none() : [];
     // What the soup is called after is blended in and not left out.
     if (late) return [blendedIn(food), ...(this.fit.isDear(line) ? [] : none())];
-    return this.smooth && line.stage === 'bowl' && isInPieces(food.id, food.category) ? none() : all;
+    if (line.stage !== 'bowl') return all;
+    return this.smooth && isPieceOnTop(line, food.category) ? none() : all.filter((swap) => this.standsOnTop(swap, food));
+  }
+
+  /** What lies on a bowl is eaten as it is: no paste for the blender, no raw root for a spoon of onions. */
+  private standsOnTop({ parts, steps }: Swap, own: Food): boolean {
+    const categories = parts.flatMap(({ foods }) => foods.flatMap(([id]) => this.place.shelf.food(id)?.category ?? []));
+    return (
+      !steps.some(({ text, when }) => when === 'blend' || /^(?:Blend|Simmer|Slake)\b/.test(text)) &&
+      categories.every((category) => category === own.category || !NEVER_ON_TOP.has(category))
+    );
   }
 
   private nothingCanMeet(needs: readonly Need[]): void {
@@ -205,7 +217,7 @@ class Opening {
       ...(avoided ? [avoided] : []),
       ...(line.eaten === 'removed' || !line.grams ? [] : this.openMaxima(food)),
       ...(this.smooth && line.eaten !== 'removed' && line.stage !== 'plate' && leavesSeeds(food.id, this.asked.terms.blender) ? [this.smooth] : []),
-      ...(this.smooth && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isInPieces(food.id, food.category) ? [this.smooth] : []),
+      ...(this.smooth && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isPieceOnTop(line, food.category) ? [this.smooth] : []),
     ];
   }
 

@@ -17,6 +17,12 @@ const PIECES = /^(?:tofu-firm|halloumi|feta|queso-fresco|egg-boiled|tempeh|plant
 export const isInPieces = (foodId: string | null, category: Category | undefined): boolean =>
   category === undefined || PIECES.test(foodId ?? '') || (isOf(category, 'solid') && !SMOOTH_FOODS.test(foodId ?? ''));
 
+/** Cut, grated or crumbled on top, whatever it is: an egg that is whisked in is smooth, a chopped one is not. */
+const CUT =
+  /\b(?:chopped|diced|sliced|crumbled|shredded|grated|flaked|cubed|halved|quartered|cubes|slivers|shavings|hard[- ]?boiled|boiled eggs?|popcorn)\b/i;
+export const isPieceOnTop = ({ foodId, stage, text }: Line, category: Category | undefined): boolean =>
+  isInPieces(foodId, category) || (stage === 'bowl' && CUT.test(text));
+
 /** Whether a line reaches the bowl after the last blending: a topping, or what is stirred back in. */
 export function entersAfterBlending(line: Line, { steps }: Recipe, shelf: Shelf): boolean {
   const { id, stage, eaten } = line;
@@ -65,7 +71,7 @@ const canBeSmooth = (recipe: Recipe, blender: Blender | undefined): boolean =>
 
 /** Smooth: everything is blended, nothing with pieces goes in after it, and the kitchen can. */
 export function isSmooth(recipe: Recipe, shelf: Shelf, blender?: Blender): boolean {
-  const pieces = ({ foodId }: Line) => isInPieces(foodId, shelf.food(foodId ?? '')?.category);
+  const pieces = (line: Line) => isPieceOnTop(line, shelf.food(line.foodId ?? '')?.category);
   return (
     canBeSmooth(recipe, blender) &&
     blendedShare(recipe) === 1 &&

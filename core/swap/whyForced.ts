@@ -6,7 +6,7 @@ import type { Need } from './need.ts';
 import { carries, fillsUp, isLastStep, isOver } from './reasons.ts';
 import { servedFigures } from './scope.ts';
 import type { Leaf } from './search.ts';
-import { entersAfterBlending, isInPieces } from './smooth.ts';
+import { entersAfterBlending, isPieceOnTop } from './smooth.ts';
 import { item } from './solver/linear.ts';
 
 /** Per slot of the model, the needs that force its change; none where the line is kept. */
@@ -58,7 +58,7 @@ function isDecidedBy({ start: { analysis, recipe }, asked: { terms }, shelf }: J
   const has = (because: readonly { lineId: string }[] | undefined) => because?.some(({ lineId }) => lineId === line.id) ?? false;
   switch (need.kind) {
     case 'smooth':
-      return entersAfterBlending(line, recipe, shelf) && isInPieces(line.foodId, food?.category);
+      return entersAfterBlending(line, recipe, shelf) && isPieceOnTop(line, food?.category);
     case 'avoid':
       return need.foodId === food?.id;
     case 'limit':

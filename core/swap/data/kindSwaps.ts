@@ -4,7 +4,7 @@
  */
 import { foodsOfKind, KINDS } from './kinds.ts';
 import { COMMON, one, type Swap } from './swap.ts';
-import { BLEND_BEANS, offBoil, SEASON, SIMMER_POTATO, SLAKE, SOAK_CASHEWS, SOAK_MUSHROOMS } from './works.ts';
+import { BLEND_BEANS, offBoil, SEASON, SIMMER_POTATO, SIMMER_RICE, SLAKE, SOAK_CASHEWS, SOAK_MUSHROOMS } from './works.ts';
 
 const CHEESES = foodsOfKind('meltingCheese', 'hardCheese', 'softCheese', 'sharpCheese');
 const SOURED = foodsOfKind('yogurt', 'sourCream', 'buttermilk', 'plantSour');
@@ -61,8 +61,8 @@ export const KIND_SWAPS: readonly Swap[] = [
   { id: 'bread-to-gluten-free', name: 'Gluten-free bread', replaces: KINDS.bread, parts: [one('bread-gluten-free', 0.7, 1.2, 1)], work: 0, flavour: 0.1, steps: [], cautions: ['Check the label for egg and milk.'], note: 'a little crumblier', source: COMMON },
   { id: 'crumb-to-gluten-free', name: 'Gluten-free croutons', replaces: KINDS.crumb, parts: [one('bread-gluten-free', 0.6, 1.3, 1)], work: 0.1, flavour: 0.1, steps: [{ text: 'Toast the bread dry in cubes.', when: 'before' }], cautions: ['Check the label for egg and milk.'], note: 'crunch', source: COMMON },
   { id: 'crumb-to-chickpeas', name: 'Roasted chickpeas', replaces: KINDS.crumb, parts: [one('chickpeas-canned-drained', 0.5, 1.4, 1)], work: 0.25, flavour: 0.25, steps: [{ text: 'Roast the chickpeas dry until crisp, 25 minutes at 200 C.', when: 'before' }], cautions: [CHICKPEAS, 'Hard pieces are a risk with swallowing difficulty.'], note: 'crunch, nutty', source: COMMON },
-  { id: 'grain-to-rice', name: 'Rice', replaces: KINDS.glutenGrain, parts: [one('rice-white-raw', 0.5, 1.05, 0.9)], work: 0, flavour: 0.25, steps: [], cautions: [], note: 'softer, plainer', source: COMMON },
-  { id: 'grain-to-brown-rice', name: 'Brown rice', replaces: KINDS.glutenGrain, parts: [one('rice-brown-raw', 0.5, 1.05, 0.9)], work: 0, flavour: 0.22, steps: [], cautions: [], note: 'chewy', source: COMMON },
+  { id: 'grain-to-rice', name: 'Rice', replaces: KINDS.glutenGrain, parts: [one('rice-white-raw', 0.5, 1.05, 0.9)], work: 0.05, flavour: 0.25, steps: [SIMMER_RICE], cautions: [], note: 'softer, plainer', source: COMMON },
+  { id: 'grain-to-brown-rice', name: 'Brown rice', replaces: KINDS.glutenGrain, parts: [one('rice-brown-raw', 0.5, 1.05, 0.9)], work: 0.1, flavour: 0.22, steps: [{ text: 'Simmer the brown rice in the pot until quite soft, 35 minutes, before blending.', when: 'before' }], cautions: [], note: 'chewy', source: COMMON },
   { id: 'grain-to-quinoa', name: 'Quinoa', replaces: KINDS.glutenGrain, parts: [one('quinoa-dry', 0.5, 1.05, 0.9)], work: 0.05, flavour: 0.3, steps: [], cautions: [], note: 'nutty, small', source: COMMON },
   { id: 'noodles-to-rice-noodles', name: 'Rice noodles', replaces: KINDS.noodles, parts: [one('rice-noodles-dry', 0.6, 1.1, 1)], work: 0, flavour: 0.2, steps: [], cautions: [], note: 'soft and plain', source: COMMON },
   { id: 'rice-to-cauliflower', name: 'Cauliflower, fine', replaces: KINDS.rice, parts: [one('cauliflower', 0.8, 3, 2)], work: 0.1, flavour: 0.3, steps: [], cautions: [], note: 'lighter; thinner', source: COMMON },

@@ -736,7 +736,7 @@ export const METHOD_CASES: readonly MethodCase[] = [
     after: [
       'Cut the carrot small, boil it in plenty of water, throw the water away, and go on with fresh liquid.',
       'Soften the onion and the garlic in the oil.',
-      'Add the carrot, lentils and broth and simmer 25 minutes.',
+      'Add the carrots, lentils and broth and simmer 25 minutes.',
       'Blend with the salt.',
     ],
   },
@@ -805,7 +805,7 @@ export const METHOD_CASES: readonly MethodCase[] = [
     swaps: { 'bread-white': 'bread-to-rice' },
     after: [
       'Boil the rice in plenty of water until quite soft, drain and let it cool.',
-      'Blend the almonds, garlic and water until smooth. Blend in the oil and the vinegar. Blend the rice in with it.',
+      'Blend the almonds, garlic and water until smooth. Blend the rice in with it. Blend in the oil and the vinegar.',
       'Chill. Serve cold.',
     ],
   },
