@@ -80,7 +80,29 @@ class Rewriting {
     const lastAt = Math.max(...steps.map(({ method }, at) => (method === 'blend' ? at : -1)), -1);
     const isLast = (at: number) => at === steps.length - 1 || (lastAt >= 0 && at >= lastAt);
     const apart = (step: Step, at: number) => parted(step, this.spoken).flatMap((part) => (isLast(at) ? servedApart(part, this.spoken) : [part]));
-    this.drafts = new Drafts(comesBetween ? steps.flatMap(apart) : steps);
+    const named = steps.map((step) => ({ ...step, text: this.groupsNamed(step) }));
+    this.drafts = new Drafts(comesBetween ? named.flatMap(apart) : named);
+  }
+
+  /** 'Add the cheeses' speaks of all of them: where one is exchanged, each goes by its name. */
+  private groupsNamed({ text, uses = [] }: Step): string {
+    const used = this.original.filter(({ id, partOf }) => uses.includes(id) && partOf === undefined);
+    const kindOf = ({ foodId }: Line) => this.shelf.food(foodId ?? '')?.category;
+    return text.replace(PLURAL, (all: string, _lead: string, word: string, at: number) => {
+      const token = tokensOf(word).join(' ');
+      const group = used.filter(({ id }) => this.spoken.get(id)?.heads.has(token));
+      const [first] = group;
+      const isGroup =
+        first !== undefined &&
+        new Set(group.map(({ foodId }) => foodId)).size > 1 &&
+        group.every((line) => kindOf(line) === kindOf(first)) &&
+        group.some(({ id }) => this.changed.has(id)) &&
+        // 'The double cream and the sour cream' are named one by one.
+        !group.some((line) =>
+          mentionsOf(text, this.spoken.get(line.id) as Spoken, [], this.rivalsOf(line)).some(({ from, to }) => to <= at || from >= at + all.length),
+        );
+      return isGroup ? this.each(group) : all;
+    });
   }
 
   written(): Step[] {
@@ -353,6 +375,7 @@ const UNTIL_MELTED =
 const FATTY: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry']);
 const ITS_FAT =
   /(?:(?<=^|[.;]\s)|,?\s+(?:and|then)\s+)(?:keep|leave|pour|drain|discard|reserve|spoon|remove)\w*\b[^.;,]*?\b(?:fat|drippings|grease)\b[^.;,]*(?:[.;]\s*(?=\p{Lu}|$))?/giu;
+const PLURAL = /\b((?:both |all )?(?:of )?(?:the )?)(\p{L}{3,}s)\b/giu;
 const EXCEPTS =
   /\b(?:everything|all(?: the (?:rest|ingredients|vegetables))?)\b[^.;,]*?(\s+(?:but(?: for)?|except(?: for)?|apart from|other than|save)\s+(?:the\s+)?)$/i;
 /** What stands before an excepted name, 'but the '; null where it is none. */

@@ -59,7 +59,10 @@ const spread = (best: number, range: Range, varies: number): Grams => {
 
 /** Grams of the amount for this food, or null when no one could say. `words` are those that name the food. */
 export function weigh(amount: WrittenAmount, food: Food, system: System, words = ''): Weighing {
-  const level = weighOne(amount, food, system, words);
+  const shell = WHOLE_IN_SHELL[food.id];
+  const isWhole = shell !== undefined && IN_SHELL.test(words) && amount.unit === null;
+  const bought = weighOne(amount, food, system, words);
+  const level = bought && isWhole ? { how: 'as bought', grams: outOfShell(bought.grams, shell) } : bought;
   const weighed = level && amount.filled && amount.unit?.kind !== 'mass' ? { ...level, grams: fill(level.grams, amount.filled, food) } : level;
   if (!weighed || !amount.plus) return weighed;
   const more = weighOne({ ...amount, range: amount.plus.range, unit: amount.plus.unit, each: null, plus: null }, food, system, words);
@@ -67,6 +70,18 @@ export function weigh(amount: WrittenAmount, food: Food, system: System, words =
   const sum = (key: keyof Grams) => round(weighed.grams[key] + more.grams[key]);
   return { grams: { best: sum('best'), low: sum('low'), high: sum('high') }, how: weighed.how };
 }
+
+/** What is eaten of a whole one, with its range (common practice, no source); one whose weight nobody says is of so many grams. */
+const WHOLE_IN_SHELL: Readonly<Record<string, readonly [best: number, low: number, high: number]>> = {
+  'lobster-cooked': [0.27, 0.2, 0.35],
+  'crab-cooked': [0.25, 0.18, 0.33],
+};
+const IN_SHELL = /\b(?:lobsters?|crabs?)\b(?!\s+(?:meat|tails?|claws?|flesh|sticks?))/i;
+const outOfShell = (grams: Grams, [best, low, high]: readonly [number, number, number]): Grams => ({
+  best: round(grams.best * best),
+  low: round(grams.low * low),
+  high: round(grams.high * high),
+});
 
 function fill(grams: Grams, filled: Filled, food: Food): Grams {
   const flows = food.densityGPerMl !== undefined && food.category !== 'sauce' && densityOf(food.category) !== undefined;

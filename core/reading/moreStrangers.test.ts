@@ -355,3 +355,52 @@ describe('a can', () => {
     expect(first('1 cup lentils')?.foodId).toBe('lentils-dry');
   });
 });
+
+describe('what is said about a line', () => {
+  const lines = (list: string, steps = 'Simmer 20 minutes. Blend.') =>
+    read(`Soup\nServes 4\n\n${list}\n1 litre water\n\n1. ${steps}`).lines.map(({ foodId, eaten }) => (eaten ? `${foodId} ${eaten}` : foodId));
+  test('two lobsters of so many pounds each are one line, and most of them is shell', () => {
+    const [lobster, ...others] = read('Bisque\nServes 6\n\n2 cooked lobsters (1 1/4 lb each), meat removed\n1 litre water\n\nSimmer. Blend.').lines;
+    expect([lobster?.foodId, lobster?.grams?.best, others.length]).toEqual(['lobster-cooked', expect.closeTo(1134 * 0.27, 0), 1]);
+  });
+  test('200 g of lobster meat is lobster', () => {
+    expect(read('Bisque\nServes 6\n\n200 g lobster meat\n1 litre water\n\nSimmer. Blend.').lines[0]?.grams?.best).toBe(200);
+  });
+  test('an onion stuck with two cloves is an onion and its cloves', () => {
+    expect(lines('1 onion stuck with 2 cloves', 'Simmer with the onion 20 minutes. Take out the onion. Blend.').slice(0, 2)).toEqual([
+      'onion removed',
+      'cloves-ground',
+    ]);
+  });
+  test('bacon that was lifted out goes on top, and is eaten', () => {
+    const [bacon] = lines(
+      '6 slices bacon\n500 g potatoes',
+      'Cook the bacon until crisp. Remove bacon, crumble, and set aside. Add the potatoes and water; simmer. Blend. Garnish with bacon.',
+    );
+    expect(bacon).toBe('bacon-raw');
+  });
+  test('everything goes in but what is named, and what comes back was in', () => {
+    const { steps, lines: all } = read(
+      'Pea soup\nServes 6\n\n450 g split peas\n1 ham hock\n150 g ham, diced\n2 litres water\n\n1. Put everything but the diced ham in the pot and simmer 75 minutes.\n2. Take out the hock and shred the meat.\n3. Blend. Stir the meat back in with the diced ham.',
+    );
+    const used = new Set(steps[0]?.uses);
+    expect(all.filter(({ id }) => used.has(id)).map(({ foodId }) => foodId)).toEqual(['split-peas-dry', 'ham-hock', 'water']);
+  });
+  test('the stock and chicken are two things', () => {
+    const { steps, lines: all } = read(
+      'Soup\nServes 6\n\n300 g chicken thighs\n1 litre chicken stock\n200 g red lentils\n\n1. Add the lentils, stock and chicken and simmer 30 minutes.\n2. Blend.',
+    );
+    expect(steps[0]?.uses).toHaveLength(all.length);
+  });
+  test('a lager is the beer of the steps', () => {
+    const { steps } = read(
+      'Soup\nServes 6\n\n1 (12 oz) bottle lager\n500 ml chicken stock\n300 g potatoes\n\n1. Whisk in the beer, then the stock and potatoes, and simmer.\n2. Blend.',
+    );
+    expect(steps[0]?.uses).toHaveLength(3);
+  });
+  test('a yield in two languages is one yield', () => {
+    expect(
+      readRecipe('Crema\nRinde 6 porciones / Serves 6\n\n500 g corn\n1 litre water\n\nSimmer. Blend.', { measures: 'auto' }, SHELF).recipe.servings,
+    ).toBe(6);
+  });
+});
