@@ -9,7 +9,7 @@ import { calledInSteps } from '../method/entry.ts';
 import { headWords } from '../reading/heads.ts';
 import { tokensOf } from '../reading/match.ts';
 import type { DietId } from '../vocabulary/allergens.ts';
-import { isOf } from '../vocabulary/category.ts';
+import { type Category, isOf } from '../vocabulary/category.ts';
 import type { Food } from '../vocabulary/food.ts';
 import { countedLines, type Line, type Recipe } from '../vocabulary/recipe.ts';
 import { LEAVES_DIET, LIKE_KINDS, NEW_ALLERGEN, OTHER_KIND, RENAL, RICH_IN_POTASSIUM, STYLES } from './data/styles.ts';
@@ -99,8 +99,34 @@ export function dearLines(recipe: Recipe, shelf: Shelf): ReadonlySet<string> {
   const heaviest = lines
     .filter(({ food }) => isOf(food.category, 'vegetable') || food.category === 'pulse')
     .sort((a, b) => (b.line.grams?.best ?? 0) - (a.line.grams?.best ?? 0))[0];
-  return new Set([...named, ...(heaviest ? [heaviest] : [])].map(({ line }) => line.id));
+  // Fish or meat that is a quarter of what is solid is what the soup is, whatever it is called: a skink without its haddock.
+  const grams = ({ line }: (typeof lines)[number]): number => line.grams?.best ?? 0;
+  const flesh = lines.filter((one) => FLESH.has(one.food.category) && !SEASONING_MEAT.test(one.food.id)).sort((a, b) => grams(b) - grams(a))[0];
+  const isMain =
+    flesh !== undefined && grams(flesh) >= MAIN_FLESH * lines.reduce((sum, one) => sum + (isOf(one.food.category, 'solid') ? grams(one) : 0), 0);
+  return new Set([...named, ...(heaviest ? [heaviest] : []), ...(isMain ? [flesh] : [])].map(({ line }) => line.id));
 }
 
+const FLESH: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry', 'fish', 'shellfish']);
+/** Cured meat seasons a soup, however much of it. */
+const SEASONING_MEAT = /bacon|pancetta|lardon|prosciutto|chorizo|anchov/;
+/** From this share of what is solid (judgement, no source). */
+const MAIN_FLESH = 0.25;
+
 /** 'Cream of leek' and 'creamed' name the manner, not the cream. */
-const UNTELLING = new Set(['cream', 'milk', 'soup', 'broth', 'stock', 'vegetable', 'herb', 'spice', 'water', 'butter', 'oil']);
+const UNTELLING = new Set([
+  'cream',
+  'crema',
+  'creme',
+  'veloute',
+  'milk',
+  'soup',
+  'broth',
+  'stock',
+  'vegetable',
+  'herb',
+  'spice',
+  'water',
+  'butter',
+  'oil',
+]);
