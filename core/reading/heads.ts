@@ -63,6 +63,7 @@ const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   'chili-powder-blend': ['chilli', 'chili', 'chile'],
   'egg-yolk': ['yolk'],
   beer: ['beer', 'lager', 'ale'],
+  'italian-seasoning': ['bouquet'],
   stout: ['beer', 'stout'],
 };
 /** What the steps call a food beside its names and the name of its kind. */

@@ -13,7 +13,8 @@ export interface Dish {
 }
 export interface Asked {
   said: keyof typeof TABLE;
-  lever: RegExp;
+  /** Left out where only the method is looked at. */
+  lever?: RegExp;
   isAnother?: true;
 }
 
@@ -52,6 +53,8 @@ export const TABLE = {
   'at most 60 µg vitamin K': { limits: [most('vitaminKUg', 60)] },
   'no milk, soy or nuts': { allergens: ['milk', 'soy', 'treeNut', 'peanut'] },
   'at most 2 g fibre, smooth': { limits: [most('fibreG', 2)], smooth: true },
+  vegetarian: { diets: ['vegetarian'] },
+  'no egg': { allergens: ['egg'] },
 } as const satisfies Record<string, Needs>;
 
 export const DISHES: Readonly<Record<string, Dish>> = {
@@ -564,6 +567,344 @@ Serves 6
       { said: 'no pulses', lever: /cauliflower|rice|potato/, isAnother: true },
       { said: 'at most 2 g fibre, smooth', lever: /rice/, isAnother: true },
       { said: 'at most 140 mg sodium', lever: /black-beans-cooked.*low-sodium/ },
+    ],
+  },
+  // In other hands: written as they are passed on.
+  'beer-cheese': {
+    regime: 'us',
+    text: `Beer Cheese Soup
+Yield: 6 servings
+
+4 slices bacon, chopped
+1/2 cup diced onion
+1/2 cup diced carrot
+2 cloves garlic, minced
+1/4 cup all-purpose flour
+1 (12 oz) bottle lager
+2 cups chicken stock
+1 1/2 cups half and half
+8 oz sharp cheddar, shredded
+4 oz American cheese, cubed
+1 tbsp Worcestershire sauce
+1 tsp Dijon mustard
+1/2 tsp smoked paprika
+Popcorn and chopped chives, for serving
+
+Cook bacon in a Dutch oven over medium heat until crisp, about 8 minutes; transfer to a paper towel-lined plate, leaving the drippings in the pot.
+Add onion, carrot and garlic and cook until soft, 6 minutes. Sprinkle in the flour and stir for 1 minute.
+Gradually whisk in the beer, then the stock. Bring to a simmer and cook 10 minutes. Puree with an immersion blender.
+Reduce heat to low, stir in half and half, then add the cheeses a handful at a time, stirring until melted. Stir in the Worcestershire, mustard and paprika. Do not boil.
+Serve topped with the bacon, popcorn and chives.`,
+    asked: [
+      { said: 'vegetarian' },
+      { said: 'no gluten ingredient' },
+      { said: 'no milk' },
+      { said: 'at most 400 mg sodium' },
+      { said: 'no alcohol' },
+      { said: 'no pork' },
+    ],
+  },
+  'caldo-verde': {
+    regime: 'eu',
+    text: `Caldo verde, blended
+For 6
+
+3 tbsp olive oil
+1 large onion, chopped
+3 garlic cloves, sliced
+750 g floury potatoes, peeled and sliced
+1.5 litres water
+1 chicken stock cube
+200 g chorizo, sliced
+200 g kale, very finely shredded
+salt and pepper
+
+Heat 2 tbsp of the oil and soften the onion and garlic for 10 minutes.
+Add the potatoes, water and the stock cube; simmer until the potatoes are falling apart, 20-25 minutes.
+Meanwhile fry the chorizo in the rest of the oil.
+Blend the soup until smooth, bring it back to the boil, stir in the kale and cook for 4 minutes. Season. Ladle into bowls and top with the chorizo and its oil.`,
+    asked: [
+      { said: 'vegan' },
+      { said: 'no pork' },
+      { said: 'at most 400 mg sodium' },
+      { said: 'smooth' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+    ],
+  },
+  'cullen': {
+    regime: 'uk',
+    text: `Cullen skink
+Serves 4
+
+25 g butter
+1 onion, finely chopped
+400 g potatoes, cubed
+300 ml water
+250 g undyed smoked haddock
+250 ml whole milk
+100 ml double cream
+small bunch of parsley, chopped
+
+1 Melt the butter, add the onion and fry for 5-8 mins until translucent but not browned. Add the potatoes and the water, bring to the boil and simmer for 10-15 mins.
+2 Meanwhile put the haddock in another pan, cover with the milk and cook gently for 5 mins until just tender. Lift the haddock out of the milk with a slotted spoon, reserving the milk, and flake the fish, taking out any bones.
+3 Pour the reserved milk into the potatoes, mash half of them, add the flaked fish and the cream and warm through. Sprinkle with parsley.`,
+    asked: [
+      { said: 'no milk' },
+      { said: 'no fish' },
+      { said: 'smooth' },
+      { said: 'at most 400 mg sodium' },
+      { said: '350 kcal and 14 g protein' },
+    ],
+  },
+  'gazpacho': {
+    regime: 'eu',
+    text: `Gazpacho
+6 portions
+
+1 kg ripe tomatoes
+1 cucumber
+1 green pepper
+1 clove garlic
+50 g stale white bread
+80 ml olive oil
+2 tbsp sherry vinegar
+1 tsp salt
+200 ml iced water
+to serve: croutons, chopped egg, diced cucumber
+
+Soak the bread in the water. Roughly chop the vegetables. Put everything in the blender and blend for 3 minutes, adding the oil in a thin stream. Pass through a sieve. Chill for at least 4 hours. Taste for salt and vinegar. Serve with the garnishes.`,
+    asked: [
+      { said: 'no gluten ingredient' },
+      { said: 'no onion or garlic' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+      { said: 'smooth' },
+      { said: 'at most 140 mg sodium' },
+    ],
+  },
+  'loaded-potato': {
+    regime: 'us',
+    text: `Loaded Baked Potato Soup
+Serves 8
+
+6 slices bacon
+1 yellow onion, diced
+3 tbsp butter
+1/3 cup flour
+4 cups chicken broth
+2 1/2 lb russet potatoes, peeled and diced
+2 cups whole milk
+1 cup sour cream
+2 cups shredded cheddar
+1 tsp salt
+1/2 tsp black pepper
+3 green onions, sliced
+
+1. In a large pot, cook the bacon until crisp. Remove bacon, crumble, and set aside. Keep 1 tablespoon of the fat in the pot.
+2. Add the butter and onion; cook 5 minutes. Stir in flour, cook 1 minute. Whisk in broth. Add potatoes, salt and pepper. Simmer 15 to 20 minutes until tender.
+3. Mash about half of the potatoes in the pot. Stir in milk, sour cream and 1 1/2 cups of the cheese until melted and hot (don't boil).
+4. Garnish with remaining cheese, bacon and green onions.`,
+    asked: [
+      { said: 'vegan' },
+      { said: 'no milk' },
+      { said: 'no gluten ingredient' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+      { said: 'at most 3 g saturated fat, same body' },
+      { said: 'no onion or garlic' },
+      { said: 'at most 400 mg sodium' },
+    ],
+  },
+  'mulligatawny': {
+    regime: 'uk',
+    text: `Mulligatawny
+Serves 6
+
+2 tbsp ghee
+2 onions, chopped
+2 carrots, diced
+2 sticks celery
+1 apple, peeled and chopped
+2 tbsp curry powder
+1 tbsp plain flour
+200 g red lentils
+1.5 litres chicken stock
+300 g chicken thighs, boneless
+400 ml can coconut milk
+juice of 1 lemon
+100 g basmati rice, cooked, to serve
+coriander
+
+Melt the ghee in a big pan. Fry the onions, carrots and celery for 10 mins. Stir in the curry powder and flour and cook for 2 mins. Add the apple, lentils, stock and chicken. Bring to the boil, then cover and simmer for 30 mins. Take the chicken out and shred it. Blend the soup until smooth. Return the chicken, pour in the coconut milk and heat through. Add lemon juice to taste. Serve with a spoonful of rice and some coriander.`,
+    asked: [
+      { said: 'vegan' },
+      { said: 'no gluten ingredient' },
+      { said: 'no pulses' },
+      { said: 'no milk' },
+      { said: 'no celery' },
+      { said: 'smooth' },
+    ],
+  },
+  'lobster': {
+    regime: 'us',
+    text: `Lobster bisque
+Makes about 6 cups
+
+2 cooked lobsters (1 1/4 lb each), meat removed and chopped, shells reserved
+4 tbsp unsalted butter
+1 shallot, minced
+1 stalk celery, chopped
+1 carrot, chopped
+2 tbsp tomato paste
+1/4 cup cognac
+1/2 cup dry white wine
+4 cups seafood stock
+1/4 cup long-grain rice
+1 bay leaf
+3 sprigs tarragon
+1 cup heavy cream
+Pinch of cayenne
+
+Melt the butter in a heavy pot. Add the lobster shells, shallot, celery and carrot; cook, stirring, 8 minutes. Add tomato paste and cook 1 minute. Add cognac and flame or let bubble away. Add wine, reduce by half. Add stock, rice, bay and tarragon; simmer gently 40 minutes. Discard shells, bay and tarragon. Puree in a blender and strain through a fine sieve. Return to the pot, stir in the cream and cayenne, then the lobster meat. Heat through.`,
+    asked: [
+      { said: 'no milk' },
+      { said: 'no alcohol' },
+      { said: 'smooth' },
+      { said: 'at most 3 g saturated fat, same body' },
+      { said: 'no celery' },
+      { said: 'no fish or shellfish' },
+    ],
+  },
+  'avgolemono': {
+    regime: 'eu',
+    text: `Avgolemono, velvety
+4 bowls
+
+1.2 l chicken stock
+80 g orzo
+300 g cooked chicken, shredded
+3 eggs
+60 ml lemon juice
+dill
+salt
+
+Bring the stock to a boil, add the orzo and cook 8 min. Whisk the eggs and lemon juice until frothy; slowly add two ladles of hot stock, whisking, then pour this back into the pot off the heat. Stir in the chicken. Don't let it boil or it will curdle. Scatter with dill.`,
+    asked: [
+      { said: 'no egg' },
+      { said: 'no gluten ingredient' },
+      { said: 'at most 400 mg sodium' },
+      { said: 'vegan' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+    ],
+  },
+  'elote': {
+    regime: 'us',
+    text: `Crema de elote
+Rinde 6 porciones / Serves 6
+
+6 ears corn, kernels cut off (about 4 cups)
+3 tablespoons butter
+1/2 white onion
+1 poblano chile, roasted, peeled and chopped
+3 cups milk
+1 cup Mexican crema
+1 cup chicken broth
+2 tablespoons cornstarch
+Salt
+100 g queso fresco, crumbled
+1 tsp chili powder
+
+Saute the onion in butter. Add 3 cups of the corn and the broth; simmer 10 minutes. Blend with the milk and the cornstarch. Strain back into the pot. Add the remaining corn and the poblano, simmer 5 minutes, stirring, until thickened. Lower the heat and stir in the crema. Season with salt. Serve with queso fresco and a dusting of chili powder.`,
+    asked: [
+      { said: 'no milk' },
+      { said: 'vegan' },
+      { said: '15 g carbohydrate, 5 g fibre' },
+      { said: 'at most 3 g saturated fat, same body' },
+      { said: 'smooth' },
+    ],
+  },
+  'saint-germain': {
+    regime: 'eu',
+    text: `Potage Saint-Germain
+pour 6 / serves 6
+
+300 g split green peas, soaked
+100 g smoked lardons
+1 leek
+1 onion stuck with 2 cloves
+1 bouquet garni
+1.5 l water
+20 g butter
+10 cl cream
+croutons
+salt, pepper
+
+Sweat the lardons and the sliced leek in the butter. Add the drained peas, the onion, the bouquet garni and the cold water. Cook for 1 hr 15 at a low simmer, skimming. Remove the onion and the bouquet. Blend finely, thin with a little water if too thick, add the cream. Serve with croutons fried in butter.`,
+    asked: [
+      { said: 'no pork' },
+      { said: 'vegan' },
+      { said: 'no milk' },
+      { said: 'no gluten ingredient' },
+      { said: 'kidneys: sodium 200, phosphorus 100, potassium 200' },
+    ],
+  },
+  'satay-squash': {
+    regime: 'us',
+    text: `Satay Butternut Soup
+Servings: 4
+
+1 Tbsp coconut oil
+1 onion
+3 cloves garlic
+1 Tbsp grated ginger
+1 Tbsp red curry paste
+1 medium butternut squash (about 2 lb), peeled and cubed
+3 cups vegetable broth
+1/2 cup natural peanut butter
+1 (13.5 oz) can coconut milk
+2 Tbsp soy sauce
+1 lime, juiced
+Roasted peanuts + cilantro to garnish
+
+1. Heat oil in a pot. Saute onion, garlic and ginger 4-5 min. Add curry paste, stir 1 min.
+2. Add squash and broth. Bring to boil, reduce heat, cover, simmer 20 min until squash is fork tender.
+3. Add peanut butter, coconut milk, soy sauce. Blend until creamy.
+4. Stir in lime juice. Garnish.`,
+    asked: [
+      { said: 'no peanut' },
+      { said: 'no soy' },
+      { said: 'no gluten ingredient' },
+      { said: 'at most 3 g saturated fat, same body' },
+      { said: 'at most 400 mg sodium' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+    ],
+  },
+  'wild-mushroom-barley': {
+    regime: 'uk',
+    text: `Mushroom and barley soup
+Serves 6
+
+20 g dried porcini
+2 tbsp olive oil
+1 onion
+2 sticks celery
+500 g chestnut mushrooms, sliced
+2 cloves garlic
+120 g pearl barley
+1.4 litres vegetable stock
+2 tbsp soy sauce
+150 ml soured cream
+dill
+
+Soak the porcini in 200 ml boiling water for 20 minutes; strain, keeping the liquor, and chop.
+Soften the onion and celery in the oil for 10 minutes. Add the mushrooms and garlic and fry until the juices have gone.
+Add the porcini, their liquor, the barley and the stock. Simmer 35-40 minutes, until the barley is tender.
+Blend about a third and stir back in. Stir in the soy sauce. Swirl in the soured cream and dill.`,
+    asked: [
+      { said: 'no gluten ingredient' },
+      { said: 'vegan' },
+      { said: 'no soy' },
+      { said: 'no celery' },
+      { said: 'smooth' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
     ],
   },
 };
