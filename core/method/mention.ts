@@ -80,8 +80,12 @@ export function spokenOf(line: Line, shelf: Shelf): Spoken {
 /** One name in three words; as long as it was, so that every place in the text stays. */
 const HALF_AND_HALF = /\bhalf (?:and|&) half\b/gi;
 const WORD = /[\p{L}][\p{L}'’-]*/gu;
-const BEFORE =
-  /(?:(?:(?:all|half|most|some|both|a little|a few|the rest|rest|remaining|remainder|other half)(?:\s+of)?\s+)?(?:the|a|an|some|your|its|their)?\s*(?:(?:\d+\s+)?[\d½¼¾⅓⅔][\d./½¼¾⅓⅔]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?)$/i;
+/** '250 g of the', 'two cloves of', '1 1/2 cups of the'. */
+export const QUANTITY = String.raw`(?:(?:(?:\d+\s+)?[\d½¼¾⅓⅔][\d./½¼¾⅓⅔]*|an?|one|two|three|four|five|six|eight|ten|twelve)\s*(?:(?:good|small|large|big|heaped)\s+)?(?:g|kg|ml|l|lit(?:re|er)s?|pints?|quarts?|oz|ounces?|lbs?|pounds?|cups?|tablespoons?|tbsp|teaspoons?|tsp|cloves?|stalks?|sticks?|ribs?|sprigs?|heads?|cans?|tins?|slices?|rashers?)\s+(?:of\s+)?(?:the\s+)?|(?:\d+\s+)?[\d½¼¾⅓⅔][\d./½¼¾⅓⅔]*\s+(?:of\s+)?(?:the\s+)?)`;
+const BEFORE = new RegExp(
+  String.raw`(?:(?:(?:all|half|most|some|both|a little|a few|the rest|rest|remaining|remainder|other half)(?:\s+of)?\s+)?(?:(?:the|an?|some|your|my|our|its|their|this|that|these|those)\b)?\s*${QUANTITY}?)$`,
+  'i',
+);
 const DESCRIBES =
   /^(?:remaining|reserved|soft|softened|cold|hot|warm|fresh|chopped|grated|sliced|diced|drained|soaked|cooked|double|single|heavy|plain|dried|smoked|other|rest|melted|beaten|flaked|shredded|crumbled|prepared|raw|whole|small|large)$/i;
 const ITS = /^(?:its|their|it)$/;
@@ -138,7 +142,12 @@ export function mentionsOf(written: string, spoken: Spoken, others: readonly Spo
     const lead = BEFORE.exec(text.slice(0, start));
     const open = lead ? start - lead[0].length : start;
     const skip = /^\s*/.exec(text.slice(open, start))?.[0].length ?? 0;
-    if (spans.at(-1) && open + skip < (spans.at(-1) as Span).to) return;
+    const last = spans.at(-1);
+    if (last && open + skip < last.to) {
+      // 'A stick of celery' is one name.
+      if (/^\s+of\s+(?:the\s+)?$/.test(text.slice(last.to, start))) last.to = to;
+      return;
+    }
     spans.push({ from: open + skip, to });
   });
   return spans;

@@ -9,7 +9,20 @@ import type { Line, Step } from '../vocabulary/recipe.ts';
 import { type Draft, Drafts, isNothing } from './drafts.ts';
 import { apart, type Entry, type Exchange, entryOf, isGentle, isLate, isOnlyWeighed, isSame, namedLine, speaksOf, type Work } from './entry.ts';
 import { BUTTERY, heated } from './heated.ts';
-import { mentionsOf, type Span, type Spoken, spokenIn } from './mention.ts';
+import {
+  exceptBefore,
+  FATTY,
+  ITS_FAT,
+  KEPT_FOR_TOP,
+  LIQUOR,
+  MELTS,
+  MOST_SPOKEN,
+  OUT_OF_SHELLS,
+  PLURAL,
+  removeExcepted,
+  UNTIL_MELTED,
+} from './leftovers.ts';
+import { mentionsOf, QUANTITY, type Span, type Spoken, spokenIn } from './mention.ts';
 import { parted, servedApart } from './parted.ts';
 import { placeWorks } from './place.ts';
 import { listed, onceEach, removeAt, replaceAt, sentenceBefore, tidied } from './text.ts';
@@ -18,6 +31,7 @@ export function rewriteMethod(steps: readonly Step[], original: readonly Line[],
   if (steps.length === 0) return [];
   const rewriting = new Rewriting(steps, original, exchanges, shelf);
   for (const exchange of exchanges.flatMap(apart)) rewriting.exchange(exchange);
+  rewriting.dropWholes(exchanges);
   return rewriting.written();
 }
 
@@ -27,8 +41,10 @@ const EARLY = 0.4;
 const WHOLESALE = /\b(?:everything|all|rest|vegetables|ingredients)\b/i;
 const TAKEN_OUT = /\b(?:lift|take|remove|discard|scoop|pull|fish|set)\w*\b[^.;]*$/i;
 /** What stands before a name: 'the remaining', 'all of the', '250 g of the'. */
-const DETERMINES =
-  /^(?:(?:all|half|some|most|both)\s+(?:of\s+)?)?(?:(?:the|a|an|your)\b)?\s*(?:remaining\s+)?(?:(?:\d+\s+)?[\d½¼¾⅓⅔][\d./½¼¾⅓⅔]*\s*(?:g|kg|ml|l|cups?|tablespoons?|tbsp|teaspoons?|tsp)?\s+(?:of\s+)?(?:the\s+)?)?/i;
+const DETERMINES = new RegExp(
+  String.raw`^(?:(?:all|half|some|most|both)\s+(?:of\s+)?)?(?:(?:the|an?|your|my|our|this|that|these|those)\b)?\s*(?:remaining\s+)?${QUANTITY}?`,
+  'i',
+);
 const A_PART = /^(?:a little|a few|a splash|a ladle|some|half|most|part|(?:the |a )?(?:rest|remaining|remainder|other half|third|quarter))\b/i;
 /** What is added goes by no name in the steps. */
 const UNSPOKEN: Spoken = { heads: new Set(), own: new Set(), last: new Set() };
@@ -171,6 +187,29 @@ class Rewriting {
     return span !== undefined && !BOILS.test(sentenceAround(text, span.from));
   }
 
+  /** What is done to the whole of a line all parts of which are gone: 'steam the mussels open; take the meat from the shells'. */
+  dropWholes(exchanges: readonly Exchange[]): void {
+    const isGone = ({ id }: Line) => exchanges.some(({ line, lines }) => line.id === id && !lines.some(({ foodId }) => foodId === line.foodId));
+    for (const whole of this.original) {
+      const parts = this.original.filter(({ partOf }) => partOf === whole.id);
+      if (parts.length === 0 || !parts.every(isGone)) continue;
+      const spoken = this.spoken.get(whole.id) as Spoken;
+      for (const draft of this.drafts.list) {
+        draft.text = draft.text.replace(LIQUOR, (all, name: string, liquor: string) =>
+          spoken.heads.has(tokensOf(name).join(' ')) ? `the ${liquor}` : all,
+        );
+        if (draft.uses.includes(whole.id)) {
+          const before = draft.text;
+          for (let span = mentionsOf(draft.text, spoken, [])[0], n = 0; span && n < MOST_SPOKEN; span = mentionsOf(draft.text, spoken, [])[0], n += 1)
+            draft.text = removeAt(draft.text, span, this.isThing);
+          draft.text = tidied(draft.text.replace(OUT_OF_SHELLS, ''));
+          draft.uses = draft.uses.filter((id) => id !== whole.id);
+          this.takeAlong(draft, before);
+        }
+      }
+    }
+  }
+
   /** Fat of bacon that is no longer fried is neither kept nor poured off. */
   private dropItsFat(exchange: Exchange): void {
     const isMeat = ({ foodId }: Line) => FATTY.has(this.shelf.food(foodId ?? '')?.category ?? 'water');
@@ -223,7 +262,8 @@ class Rewriting {
     const used = draft.uses.includes(exchange.line.id);
     // 'Everything but the ham' puts in a line that is used here, and speaks of one that is not.
     const said = isElsewhere ? [] : mentionsOf(before, passage.spoken, this.staying, this.rivalsOf(exchange.line));
-    const found = used ? said.filter((span) => !exceptBefore(before, span)) : said;
+    const isOnlyExcepted = used && said.every((span) => exceptBefore(before, span));
+    const found = isOnlyExcepted ? [] : said;
     // What is blended in stays in what is done with it before; only the sentences behind the blender lose it.
     const isAfter = ({ from }: Span) => at > lastBlend || (at === lastBlend && from > lastBlending(before));
     const spans = blendsIn ? found.filter(isAfter) : found;
@@ -364,26 +404,6 @@ class Rewriting {
       ({ heads, own }) => (first !== undefined && (heads.has(first) || own.has(first))) || (second !== undefined && heads.has(second)),
     );
   };
-}
-
-/** 'Keep 6 for the garnish', of what is blended in. */
-const KEPT_FOR_TOP =
-  /[;,]\s*(?:and\s+)?(?:keep|reserve|save|set aside)\s+(?:\d+|some|a few|one|two|three|half)\b[^.;]*?\b(?:garnish|serv\w+|top)\b[^.;]*/i;
-const MELTS = /cheese|cheddar|gruyere|parmesan|mozzarella|emmental|gouda|brie|taleggio|pecorino|stilton|butter|ghee|lard|chocolate/;
-const UNTIL_MELTED =
-  /,?\s+until\s+(?:(?:it|they|all|the cheese)\s+(?:has|have|is)\s+)?(?:just\s+)?melted\b(\s+and\s+(?=hot|smooth|warm|creamy|heated))?/i;
-const FATTY: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry']);
-const ITS_FAT =
-  /(?:(?<=^|[.;]\s)|,?\s+(?:and|then)\s+)(?:keep|leave|pour|drain|discard|reserve|spoon|remove)\w*\b[^.;,]*?\b(?:fat|drippings|grease)\b[^.;,]*(?:[.;]\s*(?=\p{Lu}|$))?/giu;
-const PLURAL = /\b((?:both |all )?(?:of )?(?:the )?)(\p{L}{3,}s)\b/giu;
-const EXCEPTS =
-  /\b(?:everything|all(?: the (?:rest|ingredients|vegetables))?)\b[^.;,]*?(\s+(?:but(?: for)?|except(?: for)?|apart from|other than|save)\s+(?:the\s+)?)$/i;
-/** What stands before an excepted name, 'but the '; null where it is none. */
-const exceptBefore = (text: string, { from }: Span): string | null => EXCEPTS.exec(sentenceBefore(text, from))?.[1] ?? null;
-/** Without the exception where what was excepted is gone. */
-function removeExcepted(text: string, span: Span): string | null {
-  const lead = exceptBefore(text, span);
-  return lead === null ? null : text.slice(0, span.from - lead.length) + text.slice(span.to);
 }
 
 /** Goes along with another food, and is not named twice. */

@@ -106,7 +106,7 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
 const OF_IT =
   /^(?:,?\s+and\s+(?:its|their)\s+\p{L}+|\s+(?:fried|toasted|tossed|warmed|crisped|dipped|dressed|rubbed|spread|browned|cooked)\s+(?:in|with)\s+(?:(?:the|a|some|a little)\s+)?\p{L}+(?:\s+(?:oil|butter|fat))?)(?=[\s,.;]|$)/iu;
 const ONLY_FOR_IT =
-  /^(?:flame|flamb\w+|ignite|burn off|let (?:it |that )?bubble)\b[^.;]*$|^(?:simmer|cook|heat|stir|warm|boil|fry|leave|poach)\b[^.;,]*?(?:\b(?:until|till)\s+(?:\w+\s+){0,3}?(?:wilt\w*|melt\w*|pink|opaque|translucent|collapsed?)\b|\b(?:a|one|two|three|four|five|[1-5])\s*(?:more\s+)?min\w*)[^.;,]*[.;]?\s*$/i;
+  /^(?:flame|flamb\w+|ignite|burn off|let (?:it |that )?bubble)\b[^.;]*[.;]?\s*$|^(?:simmer|cook|heat|stir|warm|boil|fry|leave|poach)\b[^.;,]*?(?:\b(?:until|till)\s+(?:\w+\s+){0,3}?(?:wilt\w*|melt\w*|pink|opaque|translucent|collapsed?)\b|\b(?:a|one|two|three|four|five|[1-5])\s*(?:more\s+)?min\w*)[^.;,]*[.;]?\s*$/i;
 /** What is done next with a thing that is gone: '; take it out', '. Remove and set aside'. */
 const DONE_WITH_IT =
   /^\s*(?:then\s+)?(?:transfer\s+(?:it\s+|them\s+)?(?:to|onto)\b[^.;]*|(?:leav|keep)\w*\s+(?:the\s+)?(?:drippings|fat|rendered fat)\b[^.;]*|(?:remove|take out|lift out)\b[^.;]{0,40}\bcrumble\b[^.;]*|(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|(?:keep|save|reserve)\s+(?:\d+|some|one|two|a few|half)\b|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|for|the|garnish|serving|top|later|end|out|aside|to|one|side|and|then|drain|set|reserve|flake|shred|chop|crumble|cut|slice|skin|bone|dice|keep|warm|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
