@@ -62,7 +62,7 @@ export function weigh(amount: WrittenAmount, food: Food, system: System, words =
   const shell = WHOLE_IN_SHELL[food.id];
   const isWhole = shell !== undefined && IN_SHELL.test(words) && amount.unit === null;
   const bought = weighOne(amount, food, system, words);
-  const level = bought && isWhole ? { how: 'as bought', grams: outOfShell(bought.grams, shell) } : bought;
+  const level = bought && isWhole ? { how: 'as bought', grams: scaled(bought.grams, shell) } : bought;
   const weighed = level && amount.filled && amount.unit?.kind !== 'mass' ? { ...level, grams: fill(level.grams, amount.filled, food) } : level;
   if (!weighed || !amount.plus) return weighed;
   const more = weighOne({ ...amount, range: amount.plus.range, unit: amount.plus.unit, each: null, plus: null }, food, system, words);
@@ -77,7 +77,7 @@ const WHOLE_IN_SHELL: Readonly<Record<string, readonly [best: number, low: numbe
   'crab-cooked': [0.25, 0.18, 0.33],
 };
 const IN_SHELL = /\b(?:lobsters?|crabs?)\b(?!\s+(?:meat|tails?|claws?|flesh|sticks?))/i;
-const outOfShell = (grams: Grams, [best, low, high]: readonly [number, number, number]): Grams => ({
+const scaled = (grams: Grams, [best, low, high]: readonly [number, number, number]): Grams => ({
   best: round(grams.best * best),
   low: round(grams.low * low),
   high: round(grams.high * high),
@@ -110,12 +110,18 @@ function weighOne(amount: WrittenAmount, food: Food, system: System, words: stri
  * first: '500 g peeled potatoes', '1 lb broccoli florets' (common practice).
  */
 function asBought(grams: Grams, words: string, food: Food): Weighing {
+  if (BONE_IN.test(words) && (food.category === 'poultry' || food.category === 'meat'))
+    return { grams: scaled(grams, OFF_THE_BONE), how: 'as bought' };
   if (food.edibleShare === 1 || madeReady(words)) return { grams, how: 'weighed' };
   return {
     grams: { best: round(grams.best * food.edibleShare), low: round(grams.low * food.edibleShare * 0.95), high: grams.high },
     how: 'as bought',
   };
 }
+
+/** What is eaten of poultry and meat weighed on the bone, with its range (common practice, no source). */
+const OFF_THE_BONE = [0.75, 0.65, 0.85] as const;
+const BONE_IN = /\b(?:bone[- ]?in|on the bone)\b/i;
 
 /** 'Potatoes peeled and diced' says what is done after weighing, 'peeled potatoes' what was done before. */
 const madeReady = (words: string): boolean => MADE_READY.test(words.trim().replace(/(?:\s+(?:and|then|thinly|finely)?\s*\p{L}+ed)+$/u, ''));

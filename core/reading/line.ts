@@ -19,6 +19,7 @@ const MOST_READ = 400;
 
 type Sized = NonNullable<WrittenAmount['each']>;
 
+const CM_PER_INCH = 2.54;
 const emptyAmount = (): WrittenAmount => ({ range: null, unit: null, size: null, each: null, aside: null, plus: null, filled: null, after: '' });
 
 /** '400 g', '15-oz', '13.5 fl oz' at the start of a text. */
@@ -61,6 +62,10 @@ export function readLine(raw: string): WrittenLine {
   rest = rest
     .replace(/^(an?|one|two|three)\s+(\p{L}+)\s+and\s+a\s+half\s+(?:of\s+)?/iu, '$1 and a half $2 ')
     .replace(/^a and a half/i, 'one and a half')
+    .replace(
+      /^(?:an?\s+)?(\d+(?:[.,]\d+)?)\s*-?\s*cm\s+(?:piece|knob|chunk|length|thumb)s?\s+(?:of\s+)?/i,
+      (_, cm: string) => `${(Number(cm.replace(',', '.')) / CM_PER_INCH).toFixed(2)} inch `,
+    )
     .replace(/^(?:an?\s+)?thumb[- ]?(?:sized?)?\s+(?:piece|knob|chunk)\s+(?:of\s+)?/i, '1 thumb ')
     .replace(/^(?:an?|one|1)\s+([\d./½¼¾]+)[\s-]*inch(?:es)?\s+(?=piece|knob|chunk|length|slice)/i, '$1-inch ');
   // '1 c. à soupe d’huile d’olive'.

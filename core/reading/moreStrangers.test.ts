@@ -351,6 +351,23 @@ describe('a can', () => {
   ])('%s is what is in it, and never the dry bean', (line, foodId, grams) => {
     expect([first(line)?.foodId, first(line)?.grams?.best]).toEqual([foodId, expect.closeTo(grams, 0)]);
   });
+  test.each([
+    ['a 2cm piece of ginger, grated', 'ginger', 7.9],
+    ['2 lb bone-in chicken thighs', 'chicken-thigh-raw', 680],
+    ['1 large Maris Piper potato (about 300g), peeled', 'potato', 252],
+    ['200g pack cooked puy lentils', 'lentils-cooked', 200],
+    ['1 pouch (250g) ready-cooked red lentils', 'lentils-cooked', 250],
+    ['1 rotisserie chicken, shredded', 'chicken-rotisserie', 500],
+    ['100 g cooked quinoa', 'quinoa-cooked', 100],
+    ['100 g cooked pearl barley', 'barley-cooked', 100],
+    ['100 g grated Parmigiano-Reggiano', 'parmesan', 100],
+    ['3 heads baby gem lettuce', 'lettuce-gem', 330],
+    ['200 g tenderstem broccoli', 'broccoli', 200],
+    ['100 g smoked tofu', 'tofu-firm', 100],
+    ['1 cup Mexican crema', 'creme-fraiche', 238],
+  ])('%s is no other food and no other weight', (line, foodId, grams) => {
+    expect([first(line)?.foodId, Math.abs((first(line)?.grams?.best ?? 0) - grams) < 0.03 * grams]).toEqual([foodId, true]);
+  });
   test('a cup of lentils is of dry ones', () => {
     expect(first('1 cup lentils')?.foodId).toBe('lentils-dry');
   });

@@ -81,7 +81,7 @@ export const RINSED = /\brinsed\b/i;
 export const DRAINED = /\b(drained|rinsed)\b/i;
 /** Before the food: it was made ready before it was weighed. */
 export const MADE_READY =
-  /\b(peeled|trimmed|shelled|podded|prepared|ready[- ]cut|pre[- ]cut|diced|cubed|cubes|chunks|chopped|sliced|slices|shredded|grated|mashed|minced|cooked|roasted|boiled|steamed|canned|frozen|florets?|crowns?|baby|hulled|boneless|fillets?|picked|stemmed|flesh|segments|kernels|leaves|white of|whites of)\b/i;
+  /\b(peeled|trimmed|shelled|podded|prepared|ready[- ]cut|pre[- ]cut|diced|cubed|cubes|chunks|chopped|sliced|slices|shredded|grated|mashed|minced|cooked|roasted|boiled|steamed|canned|frozen|florets?|crowns?|tenderstem|broccolini|baby broccoli|baby|hulled|boneless|fillets?|picked|stemmed|flesh|segments|kernels|leaves|white of|whites of)\b/i;
 /** Said of a weight: it is of what goes in. */
 export const READY_WEIGHT =
   /\b(?:peeled|prepared|trimmed|cleaned|net|edible|shelled|podded|ready)\s+weight\b|\bE\.?P\b|\bedible\s+portion\b|\bweight\s+(?:peeled|prepared|trimmed|cleaned|shelled)\b|\b(?:after|once|when)\s+(?:peeling|trimming|peeled|trimmed|cleaned|cleaning|prepared|shelling)\b|\(\s*[^()]{0,30}\d\s?(?:kg|g|grams?|lbs?|oz)\s+(?:when\s+)?(?:trimmed|peeled|prepared|cleaned|podded|shelled)\s*\)|\bleached\b|\bvacuum[- ]pack\w*|\bready[- ]to[- ](?:cook|use)\b/i;

@@ -52,7 +52,7 @@ export const DAIRY: readonly FoodRow[] = [
   { id: 'gruyere', name: 'Gruyere cheese', aliases: 'gruyere, gruyère, swiss-style hard cheese', category: 'dairy', state: 'processed', ndb: '01023', cup: 108, cupVaries: 0.12,
     contains: ['milk'], dietChecks: [['vegetarian', 'hard cheese is often made with animal rennet']],
     f: [413, 33.19, 29.81, 32.34, 18.91, 0.36, 0, 0.36, 714, 81, 1011, 605, 110], range: { sodiumMg: [320, 760] } },
-  { id: 'parmesan', name: 'Parmesan cheese, hard', aliases: 'parmesan, parmigiano, parmesan cheese, grated parmesan, parmesan rind', category: 'dairy', state: 'processed', ndb: '01033',
+  { id: 'parmesan', name: 'Parmesan cheese, hard', aliases: 'parmesan, parmigiano, parmigiano-reggiano, parmigiano reggiano, parmesan cheese, grated parmesan, parmesan rind', category: 'dairy', state: 'processed', ndb: '01033',
     cup: 100, cupVaries: 0.2, contains: ['milk'], origins: ['dairy', 'animalRennet'],
     f: [392, 29.16, 35.75, 25.83, 14.85, 3.22, 0, 0.8, 1175, 92, 1184, 694, 68], range: { sodiumMg: [1050, 1650], saturatedFatG: [14.5, 16.8] } },
   { id: 'goat-cheese-soft', name: 'Goat cheese, soft', aliases: 'goat cheese, goats cheese, soft goat cheese, chevre', category: 'dairy', state: 'processed', ndb: '01159', cup: 225,

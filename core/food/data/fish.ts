@@ -20,7 +20,7 @@ export const FISH: readonly FoodRow[] = [
     f: [354, 47.1, 18.9, 30.9, 6.3, 0, 0, 0, 750, 310, 20, 210, 105], ash: 3, range: { fatG: [22, 36], sodiumMg: [550, 1200] } },
   { id: 'tuna-canned', name: 'Tuna, canned in water, drained', aliases: 'canned tuna, tinned tuna, tuna in water', category: 'fish', state: 'canned', ndb: '15121', origins: ['fish'], contains: [['fish', 'tuna']], checks: [['soy', 'vegetable broth with soya in some cans']], each: [['can', 120, 110, 142]], flags: ['drained'],
     f: [86, 78.14, 19.44, 0.96, 0.211, 0.08, 0, 0, 247, 179, 17, 139, 36], range: { sodiumMg: [40, 400] } },
-  { id: 'sardines-canned', name: 'Sardines, canned in oil, drained, with bones', aliases: 'canned sardines, tinned sardines, sardines', category: 'fish', state: 'canned', ndb: '15088', origins: ['fish'], contains: [['fish', 'sardine']], flags: ['drained'],
+  { id: 'sardines-canned', name: 'Sardines, canned in oil, drained, with bones', aliases: 'canned sardines, tinned sardines, sardines, sardines in oil', category: 'fish', state: 'canned', ndb: '15088', origins: ['fish'], contains: [['fish', 'sardine']], each: [['can', 92, 84, 100]], flags: ['drained'],
     f: [208, 59.61, 24.62, 11.45, 1.528, 0, 0, 0, 307, 397, 382, 490, 142], range: { sodiumMg: [280, 560] } },
   { id: 'prawns-cooked', name: 'Prawns, cooked', aliases: 'cooked prawns, cooked shrimp', category: 'shellfish', state: 'cooked', from: 'USDA Standard Reference', origins: ['crustacean'], contains: [['crustacean', 'prawns']], checks: [['sulphite', 'prawns are often dipped in sulphite']], flags: ['phosphate'],
     f: [99, 74.33, 23.98, 0.28, 0.062, 0.2, 0, 0, 111, 259, 70, 237, 189], range: { sodiumMg: [100, 950] } },

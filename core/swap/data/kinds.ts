@@ -25,6 +25,7 @@ export const KINDS = {
   bread: words('bread-white bread-wholemeal bread-rye bread-french baguette bread-soda brioche breadcrumbs naan cornbread scones'),
   crumb: words('croutons crackers crispbread-rye wheat-crackers pretzels oatcakes cheese-toast tortilla-chips potato-crisps flour-tortilla tortilla-wrap prawn-crackers'),
   glutenGrain: words('barley-pearled pasta-dry bulgur couscous wheat-grains small-pasta gnocchi'),
+  glutenGrainCooked: words('pasta-cooked barley-cooked bulgur-cooked couscous-cooked egg-noodles-cooked'),
   noodles: words('egg-noodles instant-noodles soba-noodles filled-pasta wontons'),
   rice: words('rice-white-raw rice-brown-raw'),
   cured: words('bacon-raw bacon-cooked ham ham-hock bacon-back-raw ham-lean ham-dry-cured chorizo pork-sausage-cooked smoked-sausage frankfurters salt-pork black-pudding nduja poultry-sausage pork-belly-raw corned-beef'),
