@@ -57,6 +57,13 @@ describe('after the swaps', () => {
     ],
     ['broccoli-cheddar', 'vegan, at most 700 mg sodium', 'Off the heat stir in the oat cooking cream. Season with the salt, pepper and nutmeg.'],
     ['roast-tomato', '350 kcal and 14 g protein', 'Stir the grated cheddar in off the boil until it has melted. Top with the croutons.'],
+    ['parsnip-curry', 'vegan', 'Return to the pan, stir in the soy cooking cream and reheat without boiling.'],
+    ['white-bean-kale', 'smooth', 'Add beans, stock and the parmesan rind.'],
+    ['white-bean-kale', 'no pork', 'In the pot, saute onion, carrots and celery until soft'],
+    ['salmon-leek', 'smooth', 'Blend all of it until smooth, then sieve.'],
+    ['miso-corn', 'smooth', 'Serve topped with the chili oil.'],
+    ['egg-asparagus', 'smooth', 'Return the tips to the pot before blending, to be blended in and sieved with the rest.'],
+    ['ham-lentil-slow', 'vegan', 'Cover and cook on low 8 hours. Discard bay leaf.'],
     ['lobster', 'no alcohol', 'Add tomato paste and cook 1 minute. Add the water and the lemon juice, reduce by half.'],
   ])('%s, %s', (name, said, sentence) => {
     expect(methodOf(name, said)).toContain(sentence);

@@ -5,13 +5,15 @@ import { sentenceBefore } from './text.ts';
 
 /** 'Keep 6 for the garnish', of what is blended in. */
 export const KEPT_FOR_TOP =
-  /[;,]\s*(?:and\s+)?(?:keep|reserve|save|set aside)\s+(?:\d+|some|a few|one|two|three|half)\b[^.;]*?\b(?:garnish|serv\w+|top)\b[^.;]*/i;
+  /\s*\((?:reserve|keep|save)[^()]*\)|[;,]?\s*(?:and\s+)?(?:keep|reserve|save|set aside)(?:\s+(?:them|it|these))?\s+for\s+(?:the\s+)?(?:garnish|serving|top)\b[^.;]*|[;,]\s*(?:and\s+)?(?:keep|reserve|save|set aside)\s+(?:\d+|some|a few|one|two|three|half)\b[^.;]*?\b(?:garnish|serv\w+|top)\b[^.;]*/i;
 export const MELTS = /cheese|cheddar|gruyere|parmesan|mozzarella|emmental|gouda|brie|taleggio|pecorino|stilton|butter|ghee|lard|chocolate/;
 export const UNTIL_MELTED =
   /,?\s+until\s+(?:(?:it|they|all|the cheese)\s+(?:has|have|is)\s+)?(?:just\s+)?melted\b(\s+and\s+(?=hot|smooth|warm|creamy|heated))?/i;
 export const FATTY: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry']);
 export const ITS_FAT =
-  /(?:(?<=^|[.;]\s)|,?\s+(?:and|then)\s+)(?:keep|leave|pour|drain|discard|reserve|spoon|remove|throw away)\w*\b[^.;,]*?\b(?:fat|drippings|grease|bones?|rind)\b[^.;,]*(?:[.;]\s*(?=\p{Lu}|$))?/giu;
+  /(?:(?<=^|[.;]\s)|,?\s+(?:and|then)\s+)(?:keep|leave|pour|drain|discard|reserve|spoon|remove)\w*\b[^.;,]*?\b(?:fat|drippings|grease)\b[^.;,]*(?:[.;]\s*(?=\p{Lu}|$))?/giu;
+export const ITS_BONE = /(?<=^|[.;]\s)(?:then\s+)?(?:discard|remove|throw away|take out)\s+(?:the\s+)?(?:bones?|skin|rind)\s*(?:[.;]\s*|$)/giu;
+export const IN_ITS_FAT = /\b(?:in|into)\s+the\s+(?:\w+\s+)?(?:drippings|bacon fat|rendered fat|fat in the pan)\b/i;
 export const PLURAL = /\b((?:both |all )?(?:of )?(?:the )?)(\p{L}{3,}s)\b/giu;
 /** No step speaks of a line more often. */
 export const MOST_SPOKEN = 20;

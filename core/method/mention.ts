@@ -58,16 +58,21 @@ export function spokenIn(steps: readonly Step[], lines: readonly Line[], shelf: 
   return spoken;
 }
 
+/** Parts that steps keep for the top and call by no other name. */
+const PARTS_OF: Readonly<Record<string, readonly string[]>> = { asparagus: ['tip', 'spear'], broccoli: ['floret'], cauliflower: ['floret'] };
+
 /** The words a line goes by in the steps. */
 export function spokenOf(line: Line, shelf: Shelf): Spoken {
   const food = shelf.food(line.foodId ?? '');
-  const heads = new Set([...headWords(line, shelf)].filter((word) => word !== 'season' && word !== 'liquid'));
+  const parts = PARTS_OF[line.foodId ?? ''] ?? [];
+  const heads = new Set([...headWords(line, shelf), ...parts].filter((word) => word !== 'season' && word !== 'liquid'));
   const ends = new Set(food ? wordsOfFood(food).names.flatMap((name) => name.at(-1) ?? []) : heads);
   // 'Cooked chicken, shredded' is spoken of as the chicken, though its food is a breast.
   const saysEnd = [...heads].some((head) => ends.has(head));
   const last = new Set([
     ...(saysEnd && !(food && FLESH.has(food.category)) ? ends : [...ends, ...heads]),
     ...alsoCalled(line.foodId),
+    ...parts,
     ...(food ? (CATEGORY_ROWS[food.category].called?.split(', ') ?? []) : []),
   ]);
   return {
@@ -92,7 +97,7 @@ const ITS = /^(?:its|their|it)$/;
 const COMES_OUT = /^(?:oil|fat|juice|liquid|water)$/;
 /** Words behind the head that make it another thing: 'butter beans', 'cream cheese'. */
 const NOT_BEFORE =
-  /^\s+(?:soup|cheese|beans?|squash|sauce|powder|oil|stock|broth|juice|flour|paste|paper|butter|milk|cream|drink|leaves|seeds?|zest|peel)\b/i;
+  /^\s+(?:soup|cheese|beans?|squash|sauce|powder|oil|stock|broth|juice|flour|paste|paper|butter|milk|cream|drink|leaves|seeds?|zest|peel|rinds?|bones?|hocks?|cobs?)\b/i;
 
 /**
  * Every place of the text that speaks of the line, from left to right. `others` are lines that stay and share words with it, `rivals` all

@@ -12,6 +12,8 @@ import { BUTTERY, heated } from './heated.ts';
 import {
   exceptBefore,
   FATTY,
+  IN_ITS_FAT,
+  ITS_BONE,
   ITS_FAT,
   KEPT_FOR_TOP,
   LIQUOR,
@@ -219,7 +221,13 @@ class Rewriting {
       this.original.some((line) => line.id !== exchange.line.id && !this.changed.has(line.id) && isMeat(line))
     )
       return;
-    for (const draft of this.drafts.list) draft.text = tidied(draft.text.replace(ITS_FAT, ''));
+    for (const draft of this.drafts.list)
+      draft.text = tidied(
+        draft.text
+          .replace(ITS_FAT, '')
+          .replace(ITS_BONE, '')
+          .replace(IN_ITS_FAT, (all) => (/^I/.test(all) ? 'In the pot' : 'in the pot')),
+      );
   }
 
   private keepFromBoiling(at: number, names: string): void {
@@ -421,7 +429,7 @@ function sharedOut(said: string, names: string): string {
   return /remaining/i.test(share) ? share + names.replace(/^the\s+/, '') : share + names;
 }
 
-const BOILS = /\b(?:simmer|(?<!off the )boil|bring|bubbl)\w*/i;
+const BOILS = /\b(?:simmer|(?<!off the |without |not |not let it |n't |never )boil|bring|bubbl)\w*/i;
 const GENTLY = /\boff the (?:heat|boil)|\bnot (?:let it )?boil/i;
 /** The sentence a place stands in. */
 const sentenceAround = (text: string, at: number): string => {

@@ -256,8 +256,12 @@ const BREAD_SHAPES = ['crumb', 'crouton', 'toast', 'crust'];
 
 /** 'Adjust the seasoning' seasons, and names what does: the salt and the pepper of the list. */
 const SEASONING = /\b(?:adjust|check|correct|taste for)\s+(?:the\s+)?seasonings?\b/gi;
+/** 'Fish out the lemongrass' catches no fish. */
+const FISHED_OUT = /\bfish(?:ed|es|ing)?\s+(?:(?:it|them|the\s+\p{L}+)\s+)?out\b/giu;
 const wordsOf = (clause: string): string[] =>
-  tokensOf(clause.replace(SEASONING, 'season')).flatMap((token) => (token.includes('-') ? [token, ...token.split('-')] : [token]));
+  tokensOf(clause.replace(SEASONING, 'season').replace(FISHED_OUT, (all) => all.replace(/\bfish\w*/i, 'lift'))).flatMap((token) =>
+    token.includes('-') ? [token, ...token.split('-')] : [token],
+  );
 
 function partNamed(clause: string, partWords: ReadonlyMap<string, readonly string[]>): string | null {
   const tokens = wordsOf(clause);

@@ -40,6 +40,8 @@ export interface Taking {
   toCome: (id: string) => boolean;
 }
 
+/** What flavours a pot and is eaten by nobody (common practice, no source). */
+const NEVER_EATEN = /^(?:lemongrass|galangal|lime-leaf|bay-leaf|star-anise|cinnamon-stick|kelp-dried|pandan)/;
 const FLESH: ReadonlySet<Category | undefined> = new Set(['meat', 'poultry', 'fish', 'shellfish']);
 
 /** What a clause takes out of the pot, puts back, pours off or strains. */
@@ -58,8 +60,17 @@ export function takeAway(clause: Placed, mentioned: readonly string[], step: { u
     const herbs = /\b(?:herbs|sprigs?|stalks|bouquet)\b/i.test(text)
       ? lines.filter(({ id }) => stages.has(id) && categoryOf(id) === 'herb').map(({ id }) => id)
       : [];
+    const whole = /\baromatics\b/i.test(text)
+      ? lines.filter(({ id, foodId }) => stages.has(id) && NEVER_EATEN.test(foodId ?? '')).map(({ id }) => id)
+      : [];
     const said =
-      there.length === 0 && herbs.length > 0 ? herbs : there.length === 0 && /^(?:which|that|it|they)\b/i.test(text) ? taking.before : there;
+      whole.length > 0
+        ? whole
+        : there.length === 0 && herbs.length > 0
+          ? herbs
+          : there.length === 0 && /^(?:which|that|it|they)\b/i.test(text)
+            ? taking.before
+            : there;
     // 'Discard the bones' takes out no meat; a bay leaf beside the stalks goes with them.
     pot.takenOut = said.filter(
       (id) =>

@@ -137,7 +137,7 @@ const IN_SENTENCE = [
     'iu',
   ),
   new RegExp(String.raw`\bfor\s+(?:the\s+)?${COUNT}\s+${WHO}\b`, 'i'),
-  new RegExp(String.raw`(?:^|[.!]\s+)for\s+${COUNT}\s*:`, 'i'),
+  new RegExp(String.raw`(?:^|[.!]\s+)for\s+${COUNT}\s*(?::|[.!](?=\s|$)|$)`, 'i'),
   new RegExp(String.raw`\b(?:soup|chowder|bisque|dinner|lunch|one|cream)\s+for\s+${COUNT}\b(?!\s*(?:minutes?|mins?|hours?|g|ml|cups?))`, 'i'),
   new RegExp(
     String.raw`\b${COUNT}\s+(?:small |large |big |(?:[\d½¼¾/.]+|one|half|single)-cup |\d+[- ]?ml )?(?:raciones|porciones|portionen|covers|bowls|portions|servings|cups for)\b`,

@@ -40,7 +40,8 @@ export function entersAfterBlending(line: Line, { steps }: Recipe, shelf: Shelf)
 }
 
 const BLENDS = /\b(?:blend|blitz|pur[e\u00e9]e|liquidi[sz]e|mash|whizz|sieve|strain)\w*/i;
-const STIRS_IN = /\b(?:returns?|stir|add|top|scatter|garnish|sprinkle|fold|put|tip|finish|drop|crumble|spoon|serve with)\b/i;
+const STIRS_IN =
+  /\b(?:returns?|stir|add|top(?:ped|ping)?|scatter\w*|garnish\w*|sprinkl\w*|fold|put|tip|finish\w*|drop|crumbl\w*|drizzl\w*|spoon|serv\w+ (?:it |hot |cold )?with)\b/i;
 /** What is done to a bowl that is ready: a soup that is to be blended is blended before. */
 const TOPS = /\b(?:top(?:ped)?|scatter|garnish|sprinkle|crumble|serve) (?:\w+ )*?(?:with|over|on)\b|\b(?:scatter|sprinkle|crumble)\b|\bon top\b/i;
 

@@ -13,6 +13,11 @@ const SHARES: readonly (readonly [said: string, share: number])[] = [
     0.33,
   ],
 ];
+/** Said of the blending itself: 'partially puree', 'blend roughly'. */
+const NOT_WHOLLY: readonly (readonly [RegExp, share: number])[] = [
+  [/\b(?:partially|partly|in part)\b/i, 0.5],
+  [/\b(?:roughly|coarsely|chunkily|until (?:chunky|coarse)|some texture)\b/i, 0.7],
+];
 /** 'Blend half' and 'blend half of the soup'; never half full, half a minute, half the cream, half-and-half. */
 const OF_POT = String.raw`(?=\s*(?:[.,;!]|$|\s(?:of\s+)?(?:it|them|this|that|(?:the\s+|this\s+)?(?:soup|chowder|bisque|pot(?:tage)?|mixture|batch|broth|stew|contents|vegetables|veg|potato(?:es)?|beans|chickpeas|lentils|corn|peas|mushrooms|solids|pan|lot|whole|everything)\b)|\s+(?:in|until|with|and|to|into|using|through)\b))`;
 const NOT_POT = String.raw`(?<!\b(?:with|than|over|about|by|jug|blender|up\s+to|to|each|the\s+other)\s+)`;
@@ -23,12 +28,18 @@ const ASIDE = /\b(?:reserv\w+|set\w*\s+aside|keep\w*\s+(?:back|aside|whole)|take
 const BLENDS = /\b(?:blend|blitz|pur[e\u00e9]e|liquidi[sz]e|mash|whizz|process|crush)\w*/i;
 const REST = /\b(?:the\s+)?(?:rest|remaind\w*|remaining|what\s+is\s+left)\b/i;
 
+/** 'Roughly chop the carrots' is another thing that is done. */
+const CHOPS =
+  /\b(?:roughly|coarsely)\s+(?:chop|cut|slice|tear|grate|grind|crush)\w*|\b(?:chop|cut|slice|tear|torn|grate)\w*\s+(?:it |them |\w+ )?(?:roughly|coarsely)\b/gi;
+
 /** The share a step's text blends: 1 where it names none. */
 export function shareSaid(text: string): number {
   const sentences = text.split(/(?<=[.;!])\s+/);
   const at = sentences.findIndex((sentence) => BLENDS.test(sentence));
   // 'Ladle half into a jug. Blend and return it.'
   const said = at < 0 ? sentences : sentences.slice(Math.max(0, at - 1), at + 1);
+  const loosely = at < 0 ? undefined : NOT_WHOLLY.find(([words]) => words.test((sentences[at] as string).replace(CHOPS, ' ')));
+  if (loosely) return loosely[1];
   for (const sentence of said) {
     const found = SHARE.find(([words]) => words.test(sentence));
     if (!found) continue;

@@ -907,4 +907,221 @@ Blend about a third and stir back in. Stir in the soy sauce. Swirl in the soured
       { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
     ],
   },
+  'chestnut-prose': {
+    regime: 'uk',
+    text: `Chestnut and bacon soup. For 4. Fry 100g of diced smoked bacon in a big pan until the fat runs, add a chopped onion, a stick of celery and two carrots, and cook for ten minutes with the lid on. Add 400g of vacuum-packed chestnuts, a bay leaf and 1 litre of chicken stock. Simmer for 20 minutes. Take out the bay leaf, blend until smooth and stir in 100ml double cream and a splash of sherry.`,
+    asked: [
+      { said: 'vegan' },
+      { said: 'no pork' },
+      { said: 'no milk' },
+      { said: 'no alcohol' },
+      { said: 'no celery' },
+    ],
+  },
+  'tom-kha': {
+    regime: 'us',
+    text: `Creamy Tom Kha, blended
+Serves 4
+
+2 cans (13.5 oz each) coconut milk
+2 cups chicken broth
+1 lb chicken breast, thinly sliced
+8 oz mushrooms, sliced
+2 stalks lemongrass, smashed
+6 slices galangal
+5 makrut lime leaves
+2-3 Thai chilies
+3 tbsp fish sauce
+2 tbsp lime juice
+1 tbsp brown sugar
+cilantro
+
+Bring the coconut milk and broth to a simmer with the lemongrass, galangal, lime leaves and chilies. Simmer 10 minutes, then fish out and discard the aromatics. Add the mushrooms and cook 5 minutes. Blend until smooth. Return to the heat, add the chicken and simmer 6-8 minutes, until cooked through. Stir in the fish sauce, lime juice and sugar. Top with cilantro.`,
+    asked: [
+      { said: 'vegan' },
+      { said: 'no fish' },
+      { said: 'at most 400 mg sodium' },
+      { said: 'smooth' },
+      { said: 'at most 3 g saturated fat, same body' },
+    ],
+  },
+  'parsnip-curry': {
+    regime: 'uk',
+    text: `Curried parsnip soup
+Serves 6 | Prep 15 min | Cook 40 min
+
+INGREDIENTS
+40g butter
+1 onion, chopped
+2 garlic cloves, crushed
+1 tbsp medium curry powder
+1 tbsp plain flour
+700g parsnips, peeled and diced
+1.2 litres hot vegetable stock
+150ml single cream
+Salt and freshly ground black pepper
+To serve: naan bread, chopped coriander
+
+METHOD
+STEP 1 Melt the butter in a large saucepan and gently fry the onion and garlic for 5 mins until softened but not coloured.
+STEP 2 Stir in the curry powder and flour and cook for 1 min. Add the parsnips and coat them in the spices.
+STEP 3 Pour in the stock, season, bring to the boil then cover and simmer for 20 mins until the parsnips are tender.
+STEP 4 Cool slightly, then whizz in a blender in batches. Return to the pan, stir in the cream and reheat without boiling. Serve sprinkled with coriander, with naan alongside.`,
+    asked: [
+      { said: 'vegan' },
+      { said: 'no gluten ingredient' },
+      { said: 'no milk' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+      { said: '15 g carbohydrate, 5 g fibre' },
+      { said: 'no onion or garlic' },
+    ],
+  },
+  'white-bean-kale': {
+    regime: 'us',
+    text: `Tuscan White Bean Soup
+Makes: 6 servings
+
+For the soup:
+- 2 tablespoons extra virgin olive oil
+- 4 oz pancetta, diced
+- 1 medium yellow onion, chopped
+- 2 carrots, chopped
+- 2 ribs celery, chopped
+- 4 cloves garlic, minced
+- 1 teaspoon dried rosemary
+- 3 (15 oz) cans cannellini beans, drained and rinsed
+- 4 cups chicken stock
+- 1 parmesan rind
+- 3 cups chopped kale
+For serving:
+- grated parmesan
+- crusty bread
+
+Directions:
+1. Heat the oil; cook pancetta until crisp, about 6 minutes. Transfer to a plate with a slotted spoon.
+2. In the drippings, saute onion, carrots and celery until soft, 8 min. Add garlic and rosemary; cook 30 seconds.
+3. Add beans, stock and the parmesan rind. Bring to a boil, reduce the heat and simmer 15 minutes.
+4. Remove the rind. Puree 2 cups of the soup in a blender and return it to the pot.
+5. Stir in the kale and cook until wilted, 5 minutes. Taste for salt.
+6. Ladle into bowls, top with the pancetta and parmesan, and serve with bread.`,
+    asked: [
+      { said: 'vegan' },
+      { said: 'no milk' },
+      { said: 'no pork' },
+      { said: 'at most 400 mg sodium' },
+      { said: 'no pulses' },
+      { said: 'smooth' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+    ],
+  },
+  'salmon-leek': {
+    regime: 'eu',
+    text: `Creamy salmon and leek soup
+4 servings
+
+50 g butter
+2 leeks, sliced
+2 tbsp flour
+600 ml fish stock
+400 ml milk
+400 g potatoes, diced
+300 g salmon fillet, skinned and cubed
+100 ml cream
+1 tbsp dill
+lemon wedges
+
+1. Melt the butter and cook the leeks gently for 8 minutes. Sprinkle over the flour and stir for a minute.
+2. Gradually add the stock and milk. Add the potatoes, simmer for 12 minutes until soft, then blend roughly.
+3. Add the salmon and poach for 4 minutes. Stir in the cream and dill.
+4. Serve with lemon wedges.`,
+    asked: [
+      { said: 'no milk' },
+      { said: 'no fish' },
+      { said: 'no gluten ingredient' },
+      { said: 'smooth' },
+      { said: 'at most 400 mg sodium' },
+      { said: '350 kcal and 14 g protein' },
+    ],
+  },
+  'miso-corn': {
+    regime: 'us',
+    text: `Miso Corn Soup
+Serves 4
+
+3 tbsp unsalted butter
+1 onion, diced
+4 cups corn kernels (from 5 ears), cobs reserved
+4 cups water
+1/3 cup white miso
+1/2 cup heavy cream
+1 tsp soy sauce
+2 scallions, sliced, for garnish
+1 tsp chili oil, for drizzling
+
+1. Melt butter; add onion and cook 6 minutes. Add corn (reserve 1/2 cup), cobs and water. Simmer 20 minutes; discard cobs.
+2. Blend until very smooth; strain. Return to pot.
+3. Whisk in miso, cream and soy sauce. Do not boil.
+4. Serve topped with the reserved corn, scallions and chili oil.`,
+    asked: [
+      { said: 'vegan' },
+      { said: 'no milk' },
+      { said: 'no soy' },
+      { said: 'no gluten ingredient' },
+      { said: 'at most 400 mg sodium' },
+      { said: 'smooth' },
+      { said: 'no onion or garlic' },
+    ],
+  },
+  'egg-asparagus': {
+    regime: 'eu',
+    text: `Asparagus veloute with egg yolk
+Serves 4
+
+800 g green asparagus
+40 g butter
+1 shallot
+30 g flour
+1 l chicken stock
+2 egg yolks
+100 ml creme fraiche
+chervil
+
+Cut off the asparagus tips and blanch them for 2 minutes; keep for the garnish. Chop the stalks. Melt the butter and sweat the shallot; add the flour, then the stock. Add the stalks and simmer 15 min. Blend and pass through a sieve. Beat the yolks with the creme fraiche, add a ladle of hot soup, pour back and heat to 80 C without boiling. Serve with the tips and chervil.`,
+    asked: [
+      { said: 'no egg' },
+      { said: 'no milk' },
+      { said: 'vegan' },
+      { said: 'no gluten ingredient' },
+      { said: 'smooth' },
+      { said: 'no onion or garlic' },
+    ],
+  },
+  'ham-lentil-slow': {
+    regime: 'us',
+    text: `Slow Cooker Ham and Lentil Soup
+8 servings
+
+1 lb dried green lentils, rinsed
+2 cups diced ham
+1 ham bone (optional)
+1 cup chopped onion
+1 cup chopped celery
+1 cup chopped carrots
+2 cloves garlic, minced
+1 tsp dried thyme
+1 bay leaf
+8 cups low-sodium chicken broth
+1 (14.5 oz) can diced tomatoes
+1/4 tsp pepper
+
+Combine everything in a 6-qt slow cooker. Cover and cook on low 8 hours. Discard bay leaf and ham bone. Use an immersion blender to partially puree. Serve.`,
+    asked: [
+      { said: 'no pork' },
+      { said: 'vegan' },
+      { said: 'no celery' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+      { said: 'at most 400 mg sodium' },
+      { said: 'no pulses' },
+    ],
+  },
 };
