@@ -69,7 +69,7 @@ export class Drafts {
   /** A sentence more in a step: behind its first sentence that matches, else at its end. */
   say(at: number, sentence: string, uses: readonly string[], behind?: RegExp): void {
     const draft = this.list[at] as Draft;
-    const sentences = draft.text.split(/(?<=[.;!])\s+/);
+    const sentences = draft.text.split(/(?<=[.!])\s+/);
     const place = behind ? sentences.findIndex((one) => behind.test(one)) : -1;
     draft.text =
       place < 0 || place === sentences.length - 1

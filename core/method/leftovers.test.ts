@@ -3,6 +3,8 @@ import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
 import { readRecipe } from '../reading/read.ts';
 import { adapt } from '../swap/adapt.ts';
+import type { Needs } from '../swap/needs.ts';
+import { withFamilies } from '../swap/sayNeeds.ts';
 import { DISHES, TABLE } from '../test/swap/dishes.ts';
 
 type Said = keyof typeof TABLE;
@@ -13,7 +15,11 @@ const readDish = (name: string) => {
 /** The method of the first plan, its sentences in one row. */
 function methodOf(name: string, said: Said): string {
   const { regime, recipe } = readDish(name);
-  const { plans } = adapt({ recipe, needs: { regime, ...TABLE[said] }, plans: 1 }, SHELF, { now: () => performance.now() });
+  const asked: Needs = TABLE[said];
+  const avoidFoods = asked.avoidFoods && withFamilies(asked.avoidFoods, SHELF);
+  const { plans } = adapt({ recipe, needs: { regime, ...asked, ...(avoidFoods ? { avoidFoods } : {}) }, plans: 1 }, SHELF, {
+    now: () => performance.now(),
+  });
   return plans[0]?.recipe.steps.map(({ text }) => text).join(' ') ?? '';
 }
 
@@ -64,6 +70,10 @@ describe('after the swaps', () => {
     ['miso-corn', 'smooth', 'Serve topped with the chili oil.'],
     ['egg-asparagus', 'smooth', 'Return the tips to the pot before blending, to be blended in and sieved with the rest.'],
     ['ham-lentil-slow', 'vegan', 'Cover and cook on low 8 hours. Discard bay leaf.'],
+    ['pea-mint-prosciutto', 'smooth', 'Ladle into bowls, swirl in the rest of the creme fraiche.'],
+    ['beetroot-feta', 'vegan', 'Serve with the tofu, walnuts and the toasted rye bread.'],
+    ['lentil-lemon', 'no pulses', 'Put in a pot the onion, carrot, potato, tomato paste, cumin'],
+    ['seafood-velvet', 'no fish or shellfish', 'Stir in sherry; serve with chives.'],
     ['lobster', 'no alcohol', 'Add tomato paste and cook 1 minute. Add the water and the lemon juice, reduce by half.'],
   ])('%s, %s', (name, said, sentence) => {
     expect(methodOf(name, said)).toContain(sentence);

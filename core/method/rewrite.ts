@@ -245,7 +245,13 @@ class Rewriting {
     const main = lines.find((one) => isMade(one, works, entry) && one.foodId !== 'water') ?? lines[0];
     if (entry === 'made' && main) return `the blended ${namedLine(main, this.shelf)}`;
     if (entry === 'ready' && main) return `the ${namedLine(main, this.shelf)}`;
-    const isPut = (one: Line) => one.foodId !== 'water' && works.some(({ text }) => /\binto the pot\b/i.test(text) && speaksOf(text, one));
+    const isPut = (one: Line) =>
+      one.foodId !== 'water' &&
+      // 'Leave the tofu in the lemon and salt': the tofu goes in.
+      works.some(
+        ({ text, when }) =>
+          (/\binto the pot\b/i.test(text) || (when === 'before' && one !== lines[0] && /\bleave it in\b/i.test(text))) && speaksOf(text, one),
+      );
     const put = lines.filter((one) => !isPut(one) || lines.length === 1);
     return this.each(put.length > 0 ? put : lines);
   }

@@ -100,19 +100,21 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
     return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
   if (on) return put(head === '' ? tail.slice(on[0].length) : `${head}${/^\s*,/.test(on[0]) ? ', ' : ' and '}${tail.slice(on[0].length)}`);
   if (head !== '' && !WHERE.test(head)) return put(`${head}${/^[^.;]*/.test(after) ? '.' : ''}`);
-  return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
+  return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '').replace(PUT_THEM, '$1 $2')}`);
 }
 
 const OF_IT =
-  /^(?:,?\s+and\s+(?:its|their)\s+\p{L}+|\s+(?:fried|toasted|tossed|warmed|crisped|dipped|dressed|rubbed|spread|browned|cooked)\s+(?:in|with)\s+(?:(?:the|a|some|a little)\s+)?\p{L}+(?:\s+(?:oil|butter|fat))?)(?=[\s,.;]|$)/iu;
+  /^(?:,?\s+and\s+(?:its|their)\s+\p{L}+|\s+(?:shards|pieces|slices|strips|bits|crumbs|cubes|flakes)|\s+(?:fried|toasted|tossed|warmed|crisped|dipped|dressed|rubbed|spread|browned|cooked)\s+(?:in|with)\s+(?:(?:the|a|some|a little)\s+)?\p{L}+(?:\s+(?:oil|butter|fat))?)(?=[\s,.;]|$)/iu;
 const ONLY_FOR_IT =
   /^(?:flame|flamb\w+|ignite|burn off|let (?:it |that )?bubble)\b[^.;]*[.;]?\s*$|^(?:simmer|cook|heat|stir|warm|boil|fry|leave|poach)\b[^.;,]*?(?:\b(?:until|till)\s+(?:\w+\s+){0,3}?(?:wilt\w*|melt\w*|pink|opaque|translucent|collapsed?)\b|\b(?:a|one|two|three|four|five|[1-5])\s*(?:more\s+)?min\w*)[^.;,]*[.;]?\s*$/i;
 /** What is done next with a thing that is gone: '; take it out', '. Remove and set aside'. */
 const DONE_WITH_IT =
-  /^\s*(?:then\s+)?(?:transfer\s+(?:it\s+|them\s+)?(?:to|onto)\b[^.;]*|(?:leav|keep)\w*\s+(?:the\s+)?(?:drippings|fat|rendered fat)\b[^.;]*|(?:remove|take out|lift out)\b[^.;]{0,40}\bcrumble\b[^.;]*|(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|(?:keep|save|reserve)\s+(?:\d+|some|one|two|a few|half)\b|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|for|the|garnish|serving|top|later|end|out|aside|to|one|side|and|then|drain|set|reserve|flake|shred|chop|crumble|cut|slice|skin|bone|dice|keep|warm|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
+  /^\s*(?:then\s+)?(?:transfer\s+(?:it\s+|them\s+)?(?:to|onto)\b[^.;]*|(?:leav|keep)\w*\s+(?:the\s+)?(?:drippings|fat|rendered fat)\b[^.;]*|(?:remove|take out|lift out)\b[^.;]{0,40}\bcrumble\b[^.;]*|(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|(?:keep|save|reserve)\s+(?:\d+|some|one|two|a few|half)\b|cool\s+and\s+(?:break|crush|crumble|cut|slice|chop)|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|for|the|garnish|serving|top|later|end|out|aside|to|one|side|and|then|drain|set|reserve|cool|break|into|shards|flake|shred|chop|crumble|cut|slice|skin|bone|dice|keep|warm|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
 
 /** 'Stir in the flour' puts it in; 'in the butter' is where something is done. */
 const PARTICLE = /\b(?:stir|whisk|pour|mix|fold|put|tip|beat|blend|melt|scatter|rub|sift|drop|crumble|throw|goes?|stirred|whisked)\s+in\s+$/i;
+/** 'Rinse the lentils. Put them in a pot with the onion': the onion is put in. */
+const PUT_THEM = /^(\s*(?:put|place|tip))\s+(?:them|it)\s+(in(?:to)?\s+an?\s+(?:\w+\s+){0,2}?(?:pot|pan|saucepan))\s+with\b/i;
 const OUT_WITH_IT = /^\s*(?:then\s+|now\s+)?(?:remove|take|lift|scoop|transfer|drain)(?:\s+out)?\s+$/i;
 /** 'Off the heat', with nothing left to do there. */
 const WHERE =

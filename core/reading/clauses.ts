@@ -40,8 +40,10 @@ export function clausesOf(text: string): Clause[] {
 const ofFlour = ({ text, sentence }: Clause, before: string): boolean =>
   !sentence && /^blend\b(?! until smooth)/i.test(text) && /\b(?:flour|cornflour|corn ?starch)$/i.test(before);
 
-/** 'Tip in the tomatoes, purée and stock': the purée of a list is no verb. */
-export const isNoun = ({ text, sentence }: Clause): boolean => !sentence && /^(?:the |tomato )*pur[eé]e(?: and\b.*)?$/i.test(text);
+/** 'Tip in the tomatoes, purée and stock': the purée of a list is no verb; in 'heat through, puree, and strain' it is one. `whole` is its sentence. */
+export const isNoun = ({ text, sentence }: Clause, whole: string): boolean =>
+  !sentence && /^(?:the |tomato )*pur[eé]e(?: and\b.*)?$/i.test(text) && !HEATS_FIRST.test(whole);
+const HEATS_FIRST = /^\s*(?:then\s+)?(?:heat|simmer|cook|cool|warm|boil|leave|let|remove|take)\b/i;
 
 /** Negated words are no method: 'without browning', 'do not boil', 'never let it boil'. */
 const NEGATED =
@@ -50,9 +52,12 @@ const NEGATED =
 /** 'Once we blend it you won't know' blends nothing yet. */
 const ANOTHER_TIME = /\b(?:once|when|before|if) (?:we|you|i)\b[^,.;]{0,60}/gi;
 
+/** 'Cook the butter until brown' browns nothing. */
+const UNTIL_BROWN = /\b(?:until|till)\s+(?:(?:it|they|just|well|nicely|lightly|golden)\s+(?:is\s+|are\s+)?)?(?:golden[ -])?brown(?:ed)?\b/gi;
+
 /** The method a clause names; what is only cooked is sweated in a dry pot and simmered in a wet one. */
 export function methodOf(clause: string, wet: boolean): Method | undefined {
-  const text = clause.replace(NEGATED, ' ').replace(ANOTHER_TIME, ' ');
+  const text = clause.replace(NEGATED, ' ').replace(ANOTHER_TIME, ' ').replace(UNTIL_BROWN, ' ');
   const found = METHODS.find(({ said }) => said.test(text))?.method;
   if (found === 'simmer' && !wet && SOFT.test(text)) return 'sweat';
   if (
@@ -76,18 +81,21 @@ export function segmentsOf(text: string): string[] {
   const starts = [0, ...breaks.map((found) => found.index + found[0].length)];
   const segments: string[] = [];
   let begin = 0;
+  // Where the sentence at hand began.
+  let spoken = 0;
   let method: Method | undefined;
   // Where 'add the stock' began, when a method follows it: what is added goes with what is done to it next.
   let adding: number | null = null;
   starts.forEach((start, index) => {
     const clause = text.slice(start, starts[index + 1] ?? text.length);
     const sentence = index === 0 || /^[.!?]/.test(breaks[index - 1]?.[0] ?? '');
+    if (sentence) spoken = start;
     const bare = clause.replace(/[\s,;.]+(?:and\s*)?$/i, '').trim();
     // 'Fry till the water is gone, 12 minutes': the minutes are the frying's.
     const isOfTheSame = !sentence && method !== undefined && ONLY_MINUTES.test(bare);
     const stirs = index > 0 && ofFlour({ text: bare, sentence }, text.slice(starts[index - 1] ?? 0, start).replace(/[\s,;.]+$/, ''));
     const found =
-      isOfTheSame || isNoun({ text: bare, sentence })
+      isOfTheSame || isNoun({ text: bare, sentence }, text.slice(spoken))
         ? undefined
         : methodOf(stirs ? clause.replace(/^\s*blend/i, 'stir') : clause, method !== undefined && methodRow(method)?.stage === 'simmer');
     if (sentence) adding = null;

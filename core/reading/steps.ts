@@ -81,7 +81,7 @@ export function readSteps(
   clauses.forEach((clause, at) => {
     const step = done[clause.step] as (typeof done)[number];
     const willPour = pouring[at] === true && COOKS_IN.test(clause.text);
-    const found = isNoun(clause) ? undefined : methodOf(clause.text, pot.wet || willPour);
+    const found = isNoun(clause, clause.whole) ? undefined : methodOf(clause.text, pot.wet || willPour);
     // 'Put everything in' leaves out what a later clause puts in by name.
     const isOpen = (id: string) => !stages.has(id) && (addedAt.get(id) ?? -1) <= at;
     const spoken = speakers.linesIn(clause.text, isOpen);
@@ -212,7 +212,7 @@ function comingMethods(clauses: readonly Placed[]): { lastPot: number; lastBlend
   let lastBlend = -1;
   clauses.forEach((clause, at) => {
     const { text } = clause;
-    const method = isNoun(clause) ? undefined : methodOf(text, true);
+    const method = isNoun(clause, clause.whole) ? undefined : methodOf(text, true);
     if (!method || !POT_METHODS.has(method) || REHEATS.test(text)) return;
     if (lastBlend >= 0 && method !== 'blend' && !minutesIn(text)) return;
     lastPot = at;
@@ -293,7 +293,7 @@ function comingStage(clauses: readonly Placed[], from: number, pot: Pot, lastPot
     if (clause.sentence && (beyond || ADDS.test(clause.text))) return now;
     beyond ||= clause.sentence;
     if (!beyond && SERVE.test(clause.text) && at >= lastPot) return mixed ? 'bowl' : now;
-    const method = isNoun(clause) ? undefined : methodOf(clause.text, pot.wet || now !== 'base');
+    const method = isNoun(clause, clause.whole) ? undefined : methodOf(clause.text, pot.wet || now !== 'base');
     // What is fried in a sentence of its own does not lead the pot.
     if (beyond && method && methodRow(method)?.stage === 'base' && now !== 'base') return now;
     if (method && !(beyond && method === 'blend')) return nextStage(pot, method, { text: '', sentence: false }, at, lastPot, lastBlend);

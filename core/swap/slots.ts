@@ -27,6 +27,8 @@ export function placeOf({ stage }: Swap, line: Line): { stage: Line['stage']; mo
   return stays ? { stage: line.stage, moved: false } : { stage, moved: true };
 }
 
+/** Nobody scatters a paste. */
+const SPREAD = /tahini|(?:peanut|almond|cashew|sunflower|nut)-butter$/;
 const NEVER_ON_TOP: ReadonlySet<Category> = new Set<Category>(['vegetable', 'root', 'allium', 'grain', 'starch', 'broth']);
 
 /** Slots, those that need a change first, and the needs that no choice can meet. */
@@ -172,7 +174,8 @@ class Opening {
     const categories = parts.flatMap(({ foods }) => foods.flatMap(([id]) => this.place.shelf.food(id)?.category ?? []));
     return (
       !steps.some(({ text, when }) => when === 'blend' || /^(?:Blend|Simmer|Slake)\b/.test(text)) &&
-      categories.every((category) => category === own.category || !NEVER_ON_TOP.has(category))
+      categories.every((category) => category === own.category || !NEVER_ON_TOP.has(category)) &&
+      (SPREAD.test(own.id) || !parts.some(({ foods }) => foods.some(([id]) => SPREAD.test(id))))
     );
   }
 

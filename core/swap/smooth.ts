@@ -34,6 +34,8 @@ export function entersAfterBlending(line: Line, { steps }: Recipe, shelf: Shelf)
   if (lastBlend < 0) return false;
   const after = used.some((at) => at > lastBlend);
   if (after && (stage === 'finish' || used.every((at) => at > lastBlend))) return true;
+  // A part goes in where it goes in, whatever is said of the others.
+  if (line.partOf !== undefined) return after;
   // 'Blend the soup. Return the shredded chicken.'
   const spoken = spokenOf(line, shelf);
   return sentencesAfterBlending(steps, lastBlend).some((sentence) => STIRS_IN.test(sentence) && mentionsOf(sentence, spoken, []).length > 0);

@@ -55,6 +55,7 @@ export const TABLE = {
   'at most 2 g fibre, smooth': { limits: [most('fibreG', 2)], smooth: true },
   vegetarian: { diets: ['vegetarian'] },
   'no egg': { allergens: ['egg'] },
+  'no nuts': { diets: ['nutFree'] },
 } as const satisfies Record<string, Needs>;
 
 export const DISHES: Readonly<Record<string, Dish>> = {
@@ -1122,6 +1123,181 @@ Combine everything in a 6-qt slow cooker. Cover and cook on low 8 hours. Discard
       { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
       { said: 'at most 400 mg sodium' },
       { said: 'no pulses' },
+    ],
+  },
+  'roast-squash-sage': {
+    regime: 'us',
+    text: `Roasted Butternut Squash Soup with Brown Butter and Sage
+Serves 6
+
+Soup:
+1 large butternut squash (about 3 lb), halved and seeded
+2 tbsp olive oil
+1 tsp kosher salt, divided
+1 yellow onion, sliced
+3 cloves garlic, unpeeled
+4 cups vegetable broth
+1/4 tsp nutmeg
+1/2 cup heavy cream
+
+Topping:
+4 tbsp butter
+12 sage leaves
+1/4 cup toasted pecans, chopped
+
+1. Heat oven to 425 F. Brush the squash with 1 tbsp of the oil, sprinkle with half the salt, and roast cut side down with the garlic until very soft, 45 to 50 minutes. Scoop out the flesh; squeeze the garlic from its skins.
+2. Meanwhile, saute the onion in the remaining oil until golden, 10 minutes. Add the squash, garlic, broth, nutmeg and remaining salt; simmer 10 minutes.
+3. Puree until smooth. Stir in the cream.
+4. For the topping, melt the butter in a small pan over medium heat and cook, swirling, until brown. Add the sage and fry 30 seconds. Spoon over the soup and scatter with pecans.`,
+    asked: [
+      { said: 'no milk' },
+      { said: 'vegan' },
+      { said: 'no nuts' },
+      { said: 'smooth' },
+      { said: 'at most 400 mg sodium' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+    ],
+  },
+  'pea-mint-prosciutto': {
+    regime: 'uk',
+    text: `Pea soup with mint and crisp ham
+Serves 4
+
+25g butter
+1 bunch spring onions, sliced
+1 little gem lettuce, shredded
+500g frozen petits pois
+750ml chicken stock
+handful mint leaves
+4 tbsp creme fraiche
+4 slices Parma ham
+
+1. Heat the grill. Lay the ham on a baking sheet and grill for 3 mins until crisp. Cool and break into shards.
+2. Melt the butter and cook the spring onions for 3 mins. Add the lettuce, peas and stock. Boil, then simmer for 5 mins.
+3. Add most of the mint and blitz until smooth. Stir in half the creme fraiche.
+4. Ladle into bowls, swirl in the rest of the creme fraiche and top with the ham shards and the remaining mint.`,
+    asked: [
+      { said: 'no pork' },
+      { said: 'vegan' },
+      { said: 'no milk' },
+      { said: 'no onion or garlic' },
+      { said: 'at most 400 mg sodium' },
+      { said: 'smooth' },
+    ],
+  },
+  'beetroot-feta': {
+    regime: 'eu',
+    text: `Beetroot and apple soup with feta
+4 portions
+
+2 tbsp oil
+1 onion
+600 g beetroot, peeled and cubed
+1 apple
+1 l vegetable stock
+1 tsp caraway seeds
+1 tbsp cider vinegar
+100 g feta
+20 g walnuts
+2 slices rye bread, cubed and toasted
+
+Soften the onion in the oil with the caraway. Add the beetroot and apple and the stock, cover and simmer 35 minutes. Blend until smooth and sharpen with the vinegar. Serve with crumbled feta, walnuts and the toasted rye bread.`,
+    asked: [
+      { said: 'no milk' },
+      { said: 'no gluten ingredient' },
+      { said: 'vegan' },
+      { said: 'no nuts' },
+      { said: 'smooth' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+      { said: 'at most 400 mg sodium' },
+    ],
+  },
+  'chicken-corn': {
+    regime: 'us',
+    text: `Creamy Chicken and Corn Chowder (Instant Pot)
+Yield: 8 cups
+
+2 tbsp butter
+1 cup chopped onion
+2 boneless skinless chicken breasts (about 1 1/4 lb)
+3 cups frozen corn
+1 lb baby potatoes, quartered
+4 cups chicken broth
+1 tsp dried thyme
+1 1/2 tsp salt
+4 oz cream cheese, cubed
+1 cup half-and-half
+2 tbsp cornstarch
+1 cup shredded Monterey Jack
+
+Set the Instant Pot to saute; melt the butter and cook the onion 3 minutes. Add chicken, corn, potatoes, broth, thyme and salt. Lock the lid and cook at high pressure 10 minutes; quick release. Remove the chicken and shred it. Whisk the cornstarch into the half-and-half and stir it into the pot with the cream cheese; simmer on saute until thickened, 3 minutes. Mash some of the potatoes. Stir in the shredded chicken and the cheese until melted.`,
+    asked: [
+      { said: 'no milk' },
+      { said: 'vegan' },
+      { said: 'smooth' },
+      { said: 'at most 3 g saturated fat, same body' },
+      { said: 'at most 400 mg sodium' },
+      { said: '15 g carbohydrate, 5 g fibre' },
+    ],
+  },
+  'lentil-lemon': {
+    regime: 'eu',
+    text: `Turkish red lentil soup
+Serves 6
+
+For the soup
+250 g red lentils
+1 large onion, chopped
+1 carrot, chopped
+1 potato, chopped
+1 tbsp tomato paste
+1.5 l water or stock
+1 tsp cumin
+salt
+
+For the butter
+40 g butter
+1 tsp Aleppo pepper
+1 tsp dried mint
+
+To serve: lemon wedges, pita
+
+Rinse the lentils. Put them in a pot with the onion, carrot, potato, tomato paste, cumin and water. Bring to the boil, skim, and simmer for 30 minutes. Blend. Season with salt. Melt the butter with the Aleppo pepper and mint until it foams and drizzle over each bowl. Serve with lemon and pita.`,
+    asked: [
+      { said: 'no milk' },
+      { said: 'vegan' },
+      { said: 'no gluten ingredient' },
+      { said: 'no pulses' },
+      { said: 'kidneys: sodium 300, phosphorus 150, potassium 400' },
+      { said: 'no onion or garlic' },
+    ],
+  },
+  'seafood-velvet': {
+    regime: 'us',
+    text: `She-Crab Style Soup
+Serves 6
+
+4 tbsp butter
+1/4 cup minced shallot
+1/4 cup flour
+2 cups seafood stock
+2 cups whole milk
+1 cup heavy cream
+1 lb lump crabmeat, picked over
+2 tbsp dry sherry
+1/4 tsp mace
+1/8 tsp cayenne
+1 tsp Worcestershire sauce
+Chives
+
+Melt butter; cook shallot 2 minutes. Whisk in flour and cook 2 minutes. Whisk in stock and milk. Simmer gently 10 minutes. Stir in cream, half of the crab, mace, cayenne and Worcestershire. Heat through, puree, and strain if desired. Stir in sherry and remaining crab; serve with chives.`,
+    asked: [
+      { said: 'no milk' },
+      { said: 'no fish or shellfish' },
+      { said: 'no gluten ingredient' },
+      { said: 'no alcohol' },
+      { said: 'smooth' },
+      { said: 'at most 3 g saturated fat, same body' },
     ],
   },
 };
