@@ -1,4 +1,4 @@
-/** Eighteen soups and what tables ask of them: the first plan is what a cook would do, meets what is asked, and its method can be followed. */
+/** Soups in many hands and what tables ask of them: the first plan is what a cook would do, meets what is asked, and its method can be followed. */
 import { describe, expect, test } from '@jest/globals';
 import { SHELF } from '../food/shelf.ts';
 import { mentionsOf, spokenOf } from '../method/mention.ts';

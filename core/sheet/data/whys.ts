@@ -18,7 +18,7 @@ export interface Why {
   differs?: string;
 }
 
-const DAIRY = ['milk', 'cream', 'yogurt', 'creme-fraiche', 'sour-cream', 'kefir', 'skyr', 'quark', 'half-and-half', 'buttermilk', 'mascarpone'];
+const DAIRY = ['milk', 'cream', 'yogurt', 'creme-fraiche', 'crema-mexicana', 'sour-cream', 'kefir', 'skyr', 'quark', 'half-and-half', 'buttermilk', 'mascarpone'];
 const PULSES = ['lentil', 'chickpea', 'white-bean', 'kidney', 'navy', 'split-pea', 'black-bean', 'mung', 'pinto', 'lima', 'broad-bean'];
 
 export const WHYS: readonly Why[] = [

@@ -20,7 +20,7 @@ export const FAMILIES: readonly Family[] = [
   { words: 'pulses, pulse, beans, legumes, lentils and beans', kinds: ['pulse'] },
   { words: 'mushrooms, mushroom, fungi', kinds: ['mushroom'], named: /mushroom|porcini|truffle/i, inside: /mushroom/i },
   { words: 'butter', named: /^butter-|^ghee$|^ifct-T013$/, inside: /\bbutter\b(?! bean)/i },
-  { words: 'cream', named: /^cream-(?!cheese)|half-and-half|sour-cream|creme-fraiche|cream sauce/i, not: /plant|non-dairy|coconut/i, inside: /\bcream\b/i },
+  { words: 'cream', named: /^cream-(?!cheese)|half-and-half|sour-cream|creme-fraiche|crema-mexicana|cream sauce/i, not: /plant|non-dairy|coconut/i, inside: /\bcream\b/i },
   { words: 'cheese', named: /cheese|cheddar|gruyere|parmesan|ricotta|mozzarella|mascarpone|quark|emmental|gouda|brie|feta|pecorino|monterey|halloumi|labneh|^ifct-L003$/i, not: /plant-cheese/, inside: /cheese|parmesan/i },
   { words: 'yogurt, yoghurt', named: /yogurt|yoghurt/i, not: /soy|coconut|plant/i },
   { words: 'seeds', named: /(?:^|-)seeds?\b|tahini|flaxseed|sunflower-butter|sesame/, not: /-oil$|seed-oil|lupin|celery-salt|coriander-seed|fennel-seed|mustard-seed|cumin|celery-seed|caraway|anise|fenugreek/, inside: /\bseeds?\b|sesame|tahini/i },

@@ -6,7 +6,7 @@ const words = (list: string): readonly string[] => list.split(' ');
 
 export const KINDS = {
   cream: words('cream-heavy cream-double cream-light half-and-half milk-evaporated cream-whipping-light cream-lactose-free mascarpone non-dairy-creamer'),
-  sourCream: words('sour-cream creme-fraiche labneh'),
+  sourCream: words('sour-cream creme-fraiche crema-mexicana labneh'),
   yogurt: words('yogurt-whole yogurt-greek-nonfat yogurt-low-fat yogurt-greek-whole skyr quark'),
   buttermilk: words('buttermilk kefir'),
   milk: words('milk-whole milk-reduced-fat milk-skim milk-low-fat milk-lactose-free milk-goat'),
@@ -30,7 +30,7 @@ export const KINDS = {
   rice: words('rice-white-raw rice-brown-raw'),
   cured: words('bacon-raw bacon-cooked ham ham-hock bacon-back-raw ham-lean ham-dry-cured chorizo pork-sausage-cooked smoked-sausage frankfurters salt-pork black-pudding nduja poultry-sausage pork-belly-raw corned-beef'),
   redMeat: words('beef-mince lamb-mince-raw meatballs game-meat haggis'),
-  poultry: words('chicken-breast-raw chicken-thigh-raw chicken-breast-cooked chicken-stewed chicken-whole-raw turkey-breast-raw turkey-breast-cooked duck-meat turkey-mince'),
+  poultry: words('chicken-breast-raw chicken-thigh-raw chicken-breast-cooked chicken-stewed chicken-rotisserie chicken-whole-raw turkey-breast-raw turkey-breast-cooked duck-meat turkey-mince'),
   whiteFish: words('haddock-raw cod-raw halibut-raw pollock-raw monkfish-raw sea-bass-raw hake-raw salmon-raw trout-raw mackerel-raw tuna-canned canned-fish surimi fish-balls small-fish-fresh sardines-canned'),
   smokedFish: words('smoked-haddock salmon-smoked mackerel-smoked smoked-trout'),
   shellfish: words('prawns-raw prawns-cooked crab-cooked lobster-cooked mussels-raw clams-raw scallops-raw crayfish-raw mixed-seafood squid crab-canned clams-canned'),
@@ -55,7 +55,7 @@ export const KINDS = {
     'white-beans-canned-drained white-beans-canned white-beans-cooked navy-beans-cooked chickpeas-canned-drained chickpeas-cooked lentils-cooked white-beans-canned-rinsed chickpeas-canned chickpeas-canned-rinsed kidney-beans-cooked kidney-beans-canned-drained black-beans-cooked black-beans-canned black-beans-canned-drained black-beans-canned-rinsed pinto-beans-canned-drained borlotti-canned-drained lentils-canned-drained black-eyed-peas-canned-drained adzuki-canned-drained broad-beans-canned-drained pinto-beans-cooked lima-beans-cooked great-northern-cooked split-peas-cooked black-eyed-peas-cooked mung-beans-cooked soybeans-cooked edamame broad-beans-cooked adzuki-cooked flageolet-cooked borlotti-cooked hummus baked-beans refried-beans',
   ),
   dryPulse: words('white-beans-dry kidney-beans-dry lentils-red-dry split-peas-dry chickpeas-dry black-beans-dry pinto-beans-dry navy-beans-dry lima-beans-dry lentils-dry'),
-  firmSoy: words('tofu-firm tempeh textured-soya plant-meat seitan'),
+  firmSoy: words('tofu-firm tofu-smoked tempeh textured-soya plant-meat seitan'),
   soySauce: words('soy-sauce tamari soy-sauce-reduced-sodium teriyaki-sauce ponzu hoisin-sauce black-bean-sauce liquid-seasoning seasoning-liquid'),
   soyPaste: words('miso doenjang gochujang doubanjiang'),
   fishSauce: words('fish-sauce worcestershire-sauce anchovies-canned anchovy-paste shrimp-paste oyster-sauce bonito-flakes dried-shrimp'),

@@ -205,6 +205,7 @@ export const COLOUR_OF_FOOD: Readonly<Record<string, Colour>> = {
   'chickpea-flour': ['yellow', 0.4],
   'silken-tofu': ['white', 0.5],
   'tofu-firm': ['white', 0.5],
+  'tofu-smoked': ['white', 0.5],
   'pea-drink': ['white', 0.3],
   'oat-drink': ['white', 0.25],
   'coconut-drink': ['white', 0.3],

@@ -118,6 +118,7 @@ export const BY_FOOD: Readonly<Record<string, JudgedNotes>> = {
   'sage-dried': { green: 2 },
   // Dairy that tastes of more than cream
   'creme-fraiche': { dairy: 1 },
+  'crema-mexicana': { dairy: 1 },
   mascarpone: { dairy: 1 },
   buttermilk: { dairy: 0.4 },
   quark: { dairy: 0.6 },
@@ -148,6 +149,7 @@ export const BY_FOOD: Readonly<Record<string, JudgedNotes>> = {
   'coconut-flour': { coconut: 2 },
   'silken-tofu': { bean: 0.2 },
   'tofu-firm': { bean: 0.3 },
+  'tofu-smoked': { bean: 0.3, smoky: 0.3 },
   'soy-yogurt': { dairy: 0.3, bean: 0.1 },
   'cashew-cream-carton': { nutty: 0.2 },
   'almond-cream-carton': { nutty: 0.4 },
@@ -297,6 +299,7 @@ export const ACID: Readonly<Record<string, number>> = {
   sauerkraut: 1.2,
   kimchi: 0.8,
   'creme-fraiche': 0.7,
+  'crema-mexicana': 0.4,
   buttermilk: 0.8,
   quark: 0.8,
   kefir: 0.9,
