@@ -160,8 +160,17 @@ export function verdict<S extends string>(
     return { state: clear, scopes: { pot: clear, bowl: clear, plate: clear }, fewestChanges: { pot: NONE, bowl: NONE, plate: NONE }, because: [] };
   const scopes = {} as Scoped<S>;
   const fewestChanges = {} as Scoped<FewestChanges>;
+  const begins = [false, false, false];
+  for (const { scope } of findings) begins[REACHED_FROM[scope]] = true;
   for (let reach = 0; reach < SCOPES.length; reach += 1) {
     const scope = SCOPES[reach] as Scope;
+    const within = SCOPES[reach - 1];
+    // Nothing new stands in the wider scope: what was found in the one within it holds.
+    if (within && !begins[reach]) {
+      scopes[scope] = scopes[within];
+      fewestChanges[scope] = fewestChanges[within];
+      continue;
+    }
     let worst = clear;
     let open = false;
     const lineIds: string[] = [];

@@ -52,18 +52,16 @@ function collect(food: Declares, rules: AllergenRules): ReadonlyMap<DietId, read
 }
 
 export function dietVerdicts(lines: readonly BoardLine[], rules: AllergenRules): DietVerdict[] {
-  // Once per line and not once per line and diet: an analysis is made for every plan that is looked at.
-  const known = lines.map(({ line, food }) => ({ line, scope: scopeOf(line), diets: food ? dietsOfFood(food, rules) : null }));
-  return DIETS.map((id) => {
-    const findings: Finding<DietState>[] = [];
-    for (const { line, scope, diets } of known) {
-      if (!diets) {
-        findings.push({ lineId: line.id, scope, state: 'check', path: [shortened(line.text)], unknown: true });
-        continue;
-      }
-      const own = diets.get(id);
-      if (own) for (const { state, path } of own) findings.push({ lineId: line.id, scope, state, path, unknown: false });
+  // By what each line says, and not by every diet of every line: an analysis is made for every plan that is looked at.
+  const findings = new Map<DietId, Finding<DietState>[]>(DIETS.map((id) => [id, []]));
+  for (const { line, food } of lines) {
+    const scope = scopeOf(line);
+    if (!food) {
+      for (const of of findings.values()) of.push({ lineId: line.id, scope, state: 'check', path: [shortened(line.text)], unknown: true });
+      continue;
     }
-    return { id, ...verdict(findings, RANK, 'fits') };
-  });
+    for (const [id, states] of dietsOfFood(food, rules))
+      for (const { state, path } of states) findings.get(id)?.push({ lineId: line.id, scope, state, path, unknown: false });
+  }
+  return DIETS.map((id) => ({ id, ...verdict(findings.get(id) ?? [], RANK, 'fits') }));
 }

@@ -40,10 +40,10 @@ describe('the heat a line goes through', () => {
     ],
   });
   test('is all that comes after it goes in', () => {
-    expect(heatOfLine(recipe, 'onion', 'base')).toEqual({ wetMinutes: 20, dryMinutes: 10, kinds: ['fried', 'boiled'] });
-    expect(heatOfLine(recipe, 'potato', 'simmer')).toEqual({ wetMinutes: 20, dryMinutes: 0, kinds: ['boiled'] });
-    expect(heatOfLine(recipe, 'cream', 'finish')).toEqual({ wetMinutes: 0, dryMinutes: 0, kinds: [] });
-    expect(heatOfLine(recipe, 'chives', 'bowl')).toEqual({ wetMinutes: 0, dryMinutes: 0, kinds: [] });
+    expect(heatOfLine(recipe, 'onion', 'base')).toEqual({ wetMinutes: 20, dryMinutes: 10, kinds: ['fried', 'boiled'], way: 'fried+boiled' });
+    expect(heatOfLine(recipe, 'potato', 'simmer')).toEqual({ wetMinutes: 20, dryMinutes: 0, kinds: ['boiled'], way: 'boiled' });
+    expect(heatOfLine(recipe, 'cream', 'finish')).toEqual({ wetMinutes: 0, dryMinutes: 0, kinds: [], way: '' });
+    expect(heatOfLine(recipe, 'chives', 'bowl')).toEqual({ wetMinutes: 0, dryMinutes: 0, kinds: [], way: '' });
   });
   test('takes vitamin C from a raw vegetable and not from a canned one, and no mineral from either', () => {
     const of = (foodId: string, steps: Recipe['steps']) => bowlOf(soup([line('v', foodId, 400)], { steps })).perServing;

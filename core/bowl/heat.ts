@@ -26,9 +26,19 @@ export interface Heat {
   dryMinutes: number;
   /** Every kind of heat it meets, in the order of the steps. */
   kinds: readonly HeatKind[];
+  /** The kinds as one word: equal where they are the same, and in the same order. */
+  way: string;
 }
 
-const NO_HEAT: Heat = { wetMinutes: 0, dryMinutes: 0, kinds: [] };
+const heat = (wetMinutes: number, dryMinutes: number, kinds: readonly HeatKind[]): Heat => ({
+  wetMinutes,
+  dryMinutes,
+  kinds,
+  way: kinds.join('+'),
+});
+
+const NO_HEAT = heat(0, 0, []);
+const ASSUMED_SIMMER = heat(ASSUMED_SIMMER_MIN, 0, ['boiled']);
 const WET: ReadonlyMap<string, HeatKind> = new Map([
   ['boil', 'boiled'],
   ['simmer', 'boiled'],
@@ -50,18 +60,45 @@ const STAGE_ORDER: Readonly<Record<Stage, number>> = { base: 0, simmer: 1, blend
 /** The heat a line goes through: the steps that use it, else every step of its stage, and all wet heat after. */
 export function heatOfLine(recipe: Recipe, lineId: string, stage: Stage): Heat {
   if (stage === 'bowl' || stage === 'plate') return NO_HEAT;
-  if (recipe.steps.length === 0) return stage === 'finish' ? NO_HEAT : { wetMinutes: ASSUMED_SIMMER_MIN, dryMinutes: 0, kinds: ['boiled'] };
-  const firstUse = recipe.steps.findIndex((step) => step.uses?.includes(lineId));
-  return firstUse < 0 ? heatOfStage(recipe.steps, stage) : heatFrom(recipe.steps, stage, firstUse, lineId);
+  if (recipe.steps.length === 0) return stage === 'finish' ? NO_HEAT : ASSUMED_SIMMER;
+  return heatsOf(recipe.steps).of(lineId, stage);
 }
 
-const byStage = new WeakMap<Recipe['steps'], Partial<Record<Stage, Heat>>>();
+const known = new WeakMap<Recipe['steps'], StepHeats>();
 
-/** Of lines that no step names: the same for all of a stage. */
-function heatOfStage(steps: Recipe['steps'], stage: Stage): Heat {
-  let known = byStage.get(steps);
-  if (!known) byStage.set(steps, (known = {}));
-  return (known[stage] ??= heatFrom(steps, stage, -1, ''));
+/** Steps are never changed in place: an edit of an amount leaves every heat as it was. */
+function heatsOf(steps: Recipe['steps']): StepHeats {
+  let heats = known.get(steps);
+  if (!heats) known.set(steps, (heats = new StepHeats(steps)));
+  return heats;
+}
+
+/** The heats of one method, by the lines its steps use; lines that no step names share the heat of their stage. */
+class StepHeats {
+  readonly #steps: Recipe['steps'];
+  readonly #firstUse = new Map<string, number>();
+  readonly #ofLines = new Map<Stage, Map<string, Heat>>();
+  readonly #ofStages = new Map<Stage, Heat>();
+
+  constructor(steps: Recipe['steps']) {
+    this.#steps = steps;
+    steps.forEach(({ uses = [] }, at) => {
+      for (const id of uses) if (!this.#firstUse.has(id)) this.#firstUse.set(id, at);
+    });
+  }
+
+  of(lineId: string, stage: Stage): Heat {
+    const firstUse = this.#firstUse.get(lineId);
+    if (firstUse === undefined) return kept(this.#ofStages, stage, () => heatFrom(this.#steps, stage, -1, ''));
+    const lines = kept(this.#ofLines, stage, () => new Map<string, Heat>());
+    return kept(lines, lineId, () => heatFrom(this.#steps, stage, firstUse, lineId));
+  }
+}
+
+function kept<K, V>(map: Map<K, V>, key: K, make: () => V): V {
+  let value = map.get(key);
+  if (value === undefined) map.set(key, (value = make()));
+  return value;
 }
 
 function heatFrom(steps: Recipe['steps'], stage: Stage, firstUse: number, lineId: string): Heat {
@@ -79,7 +116,7 @@ function heatFrom(steps: Recipe['steps'], stage: Stage, firstUse: number, lineId
     else return;
     if (minutes > 0) kinds.add((wet ?? dry) as HeatKind);
   });
-  return { wetMinutes, dryMinutes, kinds: [...kinds] };
+  return heat(wetMinutes, dryMinutes, [...kinds]);
 }
 
 export interface Evaporation {
@@ -120,6 +157,7 @@ export function dryHeatLoss(recipe: Recipe, lines: readonly Drying[]): Evaporati
   let grams = 0;
   let variance = 0;
   const dry = drySteps(recipe.steps);
+  if (dry.length === 0) return { grams, sd: 0 };
   for (const { line, food } of lines) {
     if (!food || !line.grams || line.stage === 'bowl' || line.stage === 'plate') continue;
     const water = (food.per100g.waterG ?? 0) / 100;

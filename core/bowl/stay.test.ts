@@ -76,7 +76,7 @@ describe('what is thrown away changes the bowl by the stated share, once', () =>
   });
   test('a share, a fat or a time that a sender writes is worked out and not kept for the next', () => {
     const of = (foodId: string, more: Partial<Line>) =>
-      stayOf(line('one', foodId, 100, more), SHELF.food(foodId) as Food, { kinds: [], wetMinutes: 12.5, dryMinutes: 0 });
+      stayOf(line('one', foodId, 100, more), SHELF.food(foodId) as Food, { kinds: [], way: '', wetMinutes: 12.5, dryMinutes: 0 });
     for (const [foodId, more] of [
       ['carrot', { eaten: 'strained', eatenShare: 0.371 }],
       ['bacon-raw', { eaten: 'rendered' }],

@@ -47,8 +47,10 @@ export function alcoholLeft(minutes: number): number {
   return s0 + ((s1 - s0) * (minutes - m0)) / (m1 - m0);
 }
 
-/** Stays that hang on no figure of a recipe or a food: as many as there are ways of eating and of heating, and no more. */
-const shared = new Map<string, Stay>();
+type Eaten = NonNullable<Line['eaten']>;
+/** Stays that hang on no figure of a recipe or a food, by how it is eaten: as many as there are ways of eating and of heating, and no more. */
+type SharedStays = Partial<Record<Eaten, Stay>>;
+const unheated: SharedStays = {};
 
 /** The stay of one line. Derived nutrients are not set here: they follow their parts (figuresAfter). */
 export function stayOf(line: Line, food: Food, heat: Heat): Stay {
@@ -60,23 +62,27 @@ export function stayOf(line: Line, food: Food, heat: Heat): Stay {
   if (eaten === 'all' && line.eatenShare === undefined && !retention && alcohol === 1) return WHOLE;
   const make = () => build({ ...line, eaten }, food, retention?.row, alcohol);
   if (line.eatenShare !== undefined || alcohol !== 1 || eaten === 'rendered') return make();
-  const key = `${eaten}|${retention?.key ?? ''}`;
-  let stay = shared.get(key);
-  if (!stay) shared.set(key, (stay = make()));
-  return stay;
+  const shared = retention?.stays ?? unheated;
+  return (shared[eaten] ??= make());
 }
 
-function retentionOf(food: Food, heat: Heat): { key: string; row: RetentionRow } | null {
+interface Retention {
+  row: RetentionRow;
+  stays: SharedStays;
+}
+
+function retentionOf(food: Food, { kinds, way }: Heat): Retention | null {
   const group = CATEGORY_ROWS[food.category].heat;
   if (!group || (food.state !== 'raw' && food.state !== 'dry')) return null;
-  if (heat.kinds.length === 0) return null;
-  const key = `${group}.${heat.kinds.join('+')}`;
-  let row = rows.get(key);
-  if (!row) rows.set(key, (row = harshest(heat.kinds.map((kind) => RETENTION[group][kind]))));
-  return { key, row };
+  if (kinds.length === 0) return null;
+  let byWay = retentions.get(group);
+  if (!byWay) retentions.set(group, (byWay = new Map()));
+  let retention = byWay.get(way);
+  if (!retention) byWay.set(way, (retention = { row: harshest(kinds.map((kind) => RETENTION[group][kind])), stays: {} }));
+  return retention;
 }
 
-const rows = new Map<string, RetentionRow>();
+const retentions = new Map<string, Map<string, Retention>>();
 
 /** A table's factor is for a whole cooking: of several kinds of heat the one that leaves least counts, once. */
 function harshest(rows: readonly RetentionRow[]): RetentionRow {

@@ -6,6 +6,7 @@ import type { LineWhen } from './data/cautions.ts';
 
 /** A condition on lines, in the part that is of the food, asked once for each food, and the part that is of the line. */
 interface LineTest {
+  text: RegExp | undefined;
   ofFood: ((food: Food) => boolean) | null;
   ofLine: (line: CountedLine['line'], bowls: number) => boolean;
 }
@@ -19,6 +20,7 @@ export function register(when: LineWhen): number {
   const allergens = contains && new Set<AllergenId>(contains);
   const anyFood = !foods && !categories && !states && !flags && !origins && !contains && dairyFatBelow === undefined;
   LINE_TESTS.push({
+    text,
     ofFood: anyFood
       ? null
       : (food) =>
@@ -53,24 +55,41 @@ function curdles({ category, flags, id, like, per100g }: Food, below: number): b
 }
 
 const testsOfFood = new WeakMap<Food, readonly number[]>();
-/** Which conditions speak of a food at all; those of any food are in every list. */
+const OF_NO_FOOD: readonly number[] = [];
+/** Which conditions speak of a food. */
 function testsFor(food: Food | null): readonly number[] {
-  const known = food ? testsOfFood.get(food) : undefined;
-  if (known) return known;
-  const found = LINE_TESTS.flatMap(({ ofFood }, at) => (ofFood === null || (food && ofFood(food)) ? [at] : []));
-  if (food) testsOfFood.set(food, found);
+  if (!food) return OF_NO_FOOD;
+  let found = testsOfFood.get(food);
+  if (!found) testsOfFood.set(food, (found = LINE_TESTS.flatMap(({ ofFood }, at) => (ofFood?.(food) ? [at] : []))));
   return found;
+}
+
+/** Conditions on words alone, whatever the food, and whether a text has any of their words at all. */
+let wordTests: { places: readonly number[]; any: RegExp } | null = null;
+function testsOfWords(): { places: readonly number[]; any: RegExp } {
+  wordTests ??= {
+    places: LINE_TESTS.flatMap(({ ofFood }, at) => (ofFood === null ? [at] : [])),
+    // A condition without words is met by any: its empty pattern lets every line through.
+    any: new RegExp(LINE_TESTS.flatMap(({ ofFood, text }) => (ofFood === null ? [text?.source ?? ''] : [])).join('|'), 'i'),
+  };
+  return wordTests;
 }
 
 /** Lines by the condition they meet: one walk over the lines for all rules. */
 export function linesByTest(lines: readonly CountedLine[], bowls: number): ReadonlyMap<number, string[]> {
   const met = new Map<number, string[]>();
-  for (const { line, food } of lines)
-    for (const at of testsFor(food)) {
+  const { places, any } = testsOfWords();
+  const ask = (tests: readonly number[], line: CountedLine['line']) => {
+    for (const at of tests) {
       if (!(LINE_TESTS[at] as LineTest).ofLine(line, bowls)) continue;
       const ids = met.get(at);
       if (ids) ids.push(line.id);
       else met.set(at, [line.id]);
     }
+  };
+  for (const { line, food } of lines) {
+    ask(testsFor(food), line);
+    if (any.test(line.text)) ask(places, line);
+  }
   return met;
 }

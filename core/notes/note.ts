@@ -43,6 +43,8 @@ export interface NoteRule {
   source: string;
   /** Needs that bring it to the fore. */
   concerns?: readonly Concern[];
+  /** The registered condition without whose lines it is never told: it is not even asked then. */
+  needs?: number | undefined;
   /** `met` are the lines that meet each registered condition. */
   when: (context: NoteContext, met: ReadonlyMap<number, string[]>) => Finding | null;
 }

@@ -3,28 +3,35 @@ import type { CountedLine } from '../allergen/board.ts';
 import { ALLERGEN_LABELS, type AllergenId, SINGLE_TREE_NUTS } from '../vocabulary/allergens.ts';
 import { batchesOf, blenderRow } from '../vocabulary/blender.ts';
 import type { Food } from '../vocabulary/food.ts';
-import type { Method, Recipe, Stage } from '../vocabulary/recipe.ts';
+import type { Stage, Step } from '../vocabulary/recipe.ts';
 import { register } from './conditions.ts';
 import type { LineWhen } from './data/cautions.ts';
 import type { Finding, NoteContext, NoteRule } from './note.ts';
+import { stepsWhere } from './steps.ts';
 
 const some = (lineIds: string[]): Finding | null => (lineIds.length > 0 ? { lineIds } : null);
 const linesWhere = (context: NoteContext, test: (counted: CountedLine) => boolean): string[] => context.lines.filter(test).map(({ line }) => line.id);
 /** Lines that meet a condition on their food, asked once of each food. */
-const met = (condition: LineWhen): NoteRule['when'] => {
-  const at = register(condition);
-  return (_, lines) => some(lines.get(at) ?? []);
+const met = (condition: LineWhen): Pick<NoteRule, 'needs' | 'when'> => {
+  const needs = register(condition);
+  return { needs, when: (_, lines) => some(lines.get(needs) ?? []) };
 };
-export const stepsBy = (context: NoteContext, ...methods: Method[]): string[] =>
-  context.recipe.steps.filter(({ method }) => method !== undefined && methods.includes(method)).map(({ id }) => id);
 const COMMON = 'common practice, no source';
 
 /** Where the jar is not known. */
 const MORE_THAN_A_JAR_ML = 3000;
 const HEATS: ReadonlySet<string> = new Set(['sweat', 'brown', 'roast', 'bake', 'fry', 'boil', 'simmer', 'steam', 'pressure']);
 const COLD = /\bblend(?:ed)? (?:it )?cold\b|\bonce (?:it has |completely )?(?:cooled|cold)\b|\bwhen (?:it is )?cold\b/i;
-const heatedBefore = (steps: Recipe['steps'], at: number): boolean =>
-  steps.slice(0, at).some(({ method }) => method !== undefined && HEATS.has(method));
+const heats = ({ method }: Step): boolean => method !== undefined && HEATS.has(method);
+
+const blending = stepsWhere(({ method }) => method === 'blend');
+const blendingHot = stepsWhere(({ method, text }, at, steps) => method === 'blend' && !COLD.test(text) && steps.slice(0, at).some(heats));
+const heatedAsPuree = stepsWhere(
+  ({ method }, at, steps) => (method === 'simmer' || method === 'boil') && steps.slice(0, at).some((before) => before.method === 'blend'),
+);
+const heating = stepsWhere(heats);
+const madeCold = stepsWhere(({ text }) => /\b(?:chill\w*|cold|fridge|refrigerat\w*|iced?)\b/i.test(text));
+const inSteps = (stepIds: readonly string[]): Finding | null => (stepIds.length > 0 ? { stepIds: [...stepIds] } : null);
 
 const HIDDEN_STAGES: ReadonlySet<Stage> = new Set<Stage>(['base', 'simmer', 'blend']);
 /** What nobody expects in a cream soup, beside the milk and the vegetable it is called after. */
@@ -48,8 +55,16 @@ const HIDDEN: ReadonlySet<AllergenId> = new Set<AllergenId>([
   ] as const),
 ]);
 
+const hiddenInFood = new WeakMap<Food, readonly string[]>();
+
 /** The names of what a food hides in a puree. */
-function hiddenIn(food: Food): string[] {
+function hiddenIn(food: Food): readonly string[] {
+  let hidden = hiddenInFood.get(food);
+  if (!hidden) hiddenInFood.set(food, (hidden = hiddenNames(food)));
+  return hidden;
+}
+
+function hiddenNames(food: Food): string[] {
   const held = food.contains.filter(({ allergen }) => HIDDEN.has(allergen)).map(({ allergen }) => ALLERGEN_LABELS[allergen]);
   return food.category === 'pulse' ? [...held, 'pulses'] : held;
 }
@@ -131,7 +146,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: 'FDA Bad Bug Book, phytohaemagglutinin',
     message:
       'Dry kidney-type beans: soak 5 hours or more in the fridge, throw the water away, boil hard for 30 minutes, then simmer. Never from raw in a slow cooker.',
-    when: met({ flags: ['rawKidneyBean'] }),
+    ...met({ flags: ['rawKidneyBean'] }),
   },
   {
     code: 'salt.potassiumChloride',
@@ -139,7 +154,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: COMMON,
     message: 'Reduced-sodium stocks often hold potassium chloride. Read the pack before serving someone on a potassium limit.',
     concerns: ['potassiumMg', 'sodiumMg'],
-    when: met({ flags: ['potassiumChloride'] }),
+    ...met({ flags: ['potassiumChloride'] }),
   },
   {
     code: 'additive.phosphate',
@@ -148,21 +163,21 @@ export const NOTE_RULES: readonly NoteRule[] = [
     message:
       'Phosphate additives are common in this food and are absorbed far more than the phosphorus counted here. Look for phosphates on the pack for a kidney diet.',
     concerns: ['phosphorusMg'],
-    when: met({ flags: ['phosphate'] }),
+    ...met({ flags: ['phosphate'] }),
   },
   {
     code: 'dairy.splits',
     severity: 'caution',
     source: COMMON,
     message: 'This splits when it boils or meets acid: temper it with hot soup and finish off the boil.',
-    when: met({ flags: ['splitsWhenBoiled'] }),
+    ...met({ flags: ['splitsWhenBoiled'] }),
   },
   {
     code: 'egg.finish',
     severity: 'danger',
     source: 'FDA Food Code 3-401.11 and 3-801.11 (memory)',
     message: 'An egg finish: use pasteurised egg, or hold the soup at 71 to 74 C, for anyone young, old, pregnant or with weak immunity.',
-    when: met({ categories: ['egg'], states: ['raw'], stages: ['finish', 'bowl'] }),
+    ...met({ categories: ['egg'], states: ['raw'], stages: ['finish', 'bowl'] }),
   },
   {
     code: 'bay.takeOut',
@@ -171,8 +186,9 @@ export const NOTE_RULES: readonly NoteRule[] = [
     message: 'Take the bay leaf out before blending: the fragments are hard and sharp.',
     when: (context) => {
       const lineIds = linesWhere(context, ({ food }) => food?.id === 'bay-leaf');
-      const stepIds = stepsBy(context, 'blend');
-      return lineIds.length > 0 && (stepIds.length > 0 || context.recipe.steps.length === 0) ? { lineIds, stepIds } : null;
+      const { steps } = context.recipe;
+      const stepIds = [...blending(steps)];
+      return lineIds.length > 0 && (stepIds.length > 0 || steps.length === 0) ? { lineIds, stepIds } : null;
     },
   },
   {
@@ -181,19 +197,15 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: COMMON,
     message:
       'Blending hot: fill a jar at most half, open the vent under a folded cloth, start slow, never in a closed cup blender; or cool first. Blend an allergen-free batch before the others.',
-    when: ({ recipe: { steps } }) => {
-      const stepIds = steps.filter(({ method, text }, at) => method === 'blend' && !COLD.test(text) && heatedBefore(steps, at)).map(({ id }) => id);
-      return stepIds.length > 0 ? { stepIds } : null;
-    },
+    when: ({ recipe: { steps } }) => inSteps(blendingHot(steps)),
   },
   {
     code: 'blend.batches',
     severity: 'tip',
     source: COMMON,
     message: '{what}, a jar filled to half at most: mix the batches in one pot before you taste and portion.',
-    when: (context) => {
-      const stepIds = stepsBy(context, 'blend');
-      const { blender, bowl } = context;
+    when: ({ recipe: { steps }, blender, bowl }) => {
+      const stepIds = [...blending(steps)];
       if (stepIds.length === 0 || (blender && !blenderRow(blender.kind).jar)) return null;
       const batches = blender ? batchesOf(blender, bowl.potMl) : 1;
       if (blender?.jarMl ? batches < 2 : bowl.potMl < MORE_THAN_A_JAR_ML) return null;
@@ -205,17 +217,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     severity: 'tip',
     source: COMMON,
     message: 'A thick puree put back on the heat spits and catches: low heat, a lid ajar, stirred along the bottom, and a long spoon.',
-    when: ({ recipe: { steps } }) => {
-      const blended = steps.findIndex(({ method }) => method === 'blend');
-      const stepIds =
-        blended < 0
-          ? []
-          : steps
-              .slice(blended + 1)
-              .filter(({ method }) => method === 'simmer' || method === 'boil')
-              .map(({ id }) => id);
-      return stepIds.length > 0 ? { stepIds } : null;
-    },
+    when: ({ recipe: { steps } }) => inSteps(heatedAsPuree(steps)),
   },
   {
     code: 'cold.sameDay',
@@ -223,11 +225,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: COMMON,
     message:
       'A cold soup meets no heat that kills germs: clean hands, washed produce, pasteurised dairy; kept at {cold} C or below from the blender to the bowl and eaten the same day.',
-    when: ({ recipe: { steps } }) => {
-      const cold = steps.filter(({ text }) => /\b(?:chill\w*|cold|fridge|refrigerat\w*|iced?)\b/i.test(text));
-      const hot = steps.some(({ method }) => method !== undefined && HEATS.has(method));
-      return cold.length > 0 && !hot ? { stepIds: cold.map(({ id }) => id) } : null;
-    },
+    when: ({ recipe: { steps } }) => (heating(steps).length > 0 ? null : inSteps(madeCold(steps))),
   },
   {
     code: 'hidden.tell',
@@ -235,7 +233,7 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: COMMON,
     message: 'Blended in, {what} cannot be seen or tasted for certain: tell those who eat it, by name.',
     when: (context) => {
-      if (stepsBy(context, 'blend').length === 0) return null;
+      if (blending(context.recipe.steps).length === 0) return null;
       const hidden = context.lines.filter(({ line, food }) => food && HIDDEN_STAGES.has(line.stage) && hiddenIn(food).length > 0);
       const what = [...new Set(hidden.flatMap(({ food }) => hiddenIn(food as Food)))];
       return what.length > 0 ? { lineIds: hidden.map(({ line }) => line.id), what: listed(what) } : null;
@@ -256,14 +254,14 @@ export const NOTE_RULES: readonly NoteRule[] = [
     source: 'USDA Table of Nutrient Retention Factors, Release 6 (memory)',
     message: 'Alcohol does not all boil away: 40 % is left after 15 minutes at a simmer, 5 % after two and a half hours.',
     concerns: ['noAlcohol'],
-    when: met({ origins: ['alcohol'] }),
+    ...met({ origins: ['alcohol'] }),
   },
   {
     code: 'honey.infants',
     severity: 'danger',
     source: 'FDA Bad Bug Book, Clostridium botulinum (memory)',
     message: 'Honey is not for a child under 12 months, cooked or not.',
-    when: met({ origins: ['honey'] }),
+    ...met({ origins: ['honey'] }),
   },
   {
     code: 'line.optional',

@@ -4,30 +4,21 @@
  */
 
 import { coolingWords, REGIMES, type RegimeId, reheatWords } from '../regime/regime.ts';
-import type { Recipe } from '../vocabulary/recipe.ts';
 import { linesByTest, register } from './conditions.ts';
 import { CAUTIONS, type Caution } from './data/cautions.ts';
 import type { Note, NoteContext, NoteRule } from './note.ts';
-import { NOTE_RULES, stepsBy } from './ownRules.ts';
+import { NOTE_RULES } from './ownRules.ts';
+import { stepsWhere } from './steps.ts';
 
 export type { Note, NoteContext, NoteRule } from './note.ts';
-
-/** Steps whose words match, once for the steps of a recipe: plans share them. */
-function stepTest(pattern: RegExp): (steps: Recipe['steps']) => readonly string[] {
-  const known = new WeakMap<Recipe['steps'], readonly string[]>();
-  return (steps) => {
-    let ids = known.get(steps);
-    if (!ids) known.set(steps, (ids = steps.filter(({ text }) => pattern.test(text)).map(({ id }) => id)));
-    return ids;
-  };
-}
 
 /** A row of the data as a rule. */
 function ruleOf({ code, severity, message, source, line, also, methods, step, unless, concerns = [], over, potMl }: Caution): NoteRule {
   const first = line && register(line);
   const second = also && register(also);
-  const said = step && stepTest(step);
-  const denied = unless && stepTest(unless);
+  const done = methods && stepsWhere(({ method }) => method !== undefined && methods.includes(method));
+  const said = step && stepsWhere(({ text }) => step.test(text));
+  const denied = unless && stepsWhere(({ text }) => unless.test(text));
   return {
     code,
     severity,
@@ -39,8 +30,8 @@ function ruleOf({ code, severity, message, source, line, also, methods, step, un
       ...(over ? [over[0]] : []),
       ...(line?.origins?.includes('alcohol') ? (['noAlcohol'] as const) : []),
     ],
+    needs: first,
     when: (context, met) => {
-      // Foods first: few rules have theirs in the pot, and looking is cheap.
       const lineIds = first === undefined ? [] : (met.get(first) ?? []);
       if (first !== undefined && lineIds.length === 0) return null;
       const others = second === undefined ? [] : (met.get(second) ?? []).filter((id) => !lineIds.includes(id));
@@ -49,8 +40,8 @@ function ruleOf({ code, severity, message, source, line, also, methods, step, un
       const { steps } = context.recipe;
       if (denied && denied(steps).length > 0) return null;
       const stepIds: string[] = [];
-      if (methods) {
-        stepIds.push(...stepsBy(context, ...methods));
+      if (done) {
+        stepIds.push(...done(steps));
         if (stepIds.length === 0) return null;
       }
       if (said) {
@@ -71,6 +62,20 @@ function ruleOf({ code, severity, message, source, line, also, methods, step, un
 
 /** Every rule: those of the data, and those that look at more than lines, steps and figures. */
 export const ALL_RULES: readonly NoteRule[] = [...NOTE_RULES, ...CAUTIONS.map(ruleOf)];
+
+/** Places in ALL_RULES of the rules that can be told of any soup, and of those that need lines of a condition. */
+const OF_ANY_SOUP = ALL_RULES.flatMap(({ needs }, at) => (needs === undefined ? [at] : []));
+const BY_CONDITION = new Map<number, number[]>();
+ALL_RULES.forEach(({ needs }, at) => {
+  if (needs !== undefined) BY_CONDITION.set(needs, [...(BY_CONDITION.get(needs) ?? []), at]);
+});
+
+/** Few rules have their foods in the pot: the others are not asked. In the order of ALL_RULES. */
+function rulesOf(met: ReadonlyMap<number, string[]>): number[] {
+  const places = [...OF_ANY_SOUP];
+  for (const condition of met.keys()) places.push(...(BY_CONDITION.get(condition) ?? []));
+  return places.sort((a, b) => a - b);
+}
 
 const NO_DAYS = 'no number of days is set here, and 2 to 3 are common';
 
@@ -114,7 +119,8 @@ export function notesFor(context: NoteContext): Note[] {
   const order = { danger: 0, caution: 1, tip: 2 } as const;
   const met = linesByTest(context.lines, context.bowl.servings);
   const notes: Note[] = [];
-  for (const rule of ALL_RULES) {
+  for (const at of rulesOf(met)) {
+    const rule = ALL_RULES[at] as NoteRule;
     const found = rule.when(context, met);
     if (!found) continue;
     notes.push({

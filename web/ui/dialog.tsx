@@ -19,6 +19,8 @@ export function Dialog({ open, onOpenChange, title, description, wide = false, c
   const wasOpen = useRef(false);
   if (open && !wasOpen.current) opener.current = document.activeElement;
   wasOpen.current = open;
+  // A screen has a dozen of them: one that is closed costs an edit nothing.
+  if (!open) return null;
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>

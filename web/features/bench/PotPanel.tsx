@@ -1,11 +1,12 @@
 import { ListOrdered, Plus } from 'lucide-react';
 import { memo, useEffect, useId, useMemo, useRef, useState } from 'react';
 import { STIR_LINE } from '../../../core/bowl/potSize.ts';
+import type { Shelf } from '../../../core/food/shelf.ts';
 import { batchesOf } from '../../../core/vocabulary/blender.ts';
-import { type Grams, type Line, STAGE_LABELS, STAGES } from '../../../core/vocabulary/recipe.ts';
+import { type Grams, type Line, STAGE_LABELS, STAGES, type Step } from '../../../core/vocabulary/recipe.ts';
 import { FoodPicker } from '../../kitchen/FoodPicker.tsx';
 import { figure } from '../../kitchen/format.ts';
-import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import { afterPaint, useAfterPaint } from '../../kitchen/useAfterPaint.tsx';
 import { Button } from '../../ui/button.tsx';
 import { focusAfter } from '../../ui/focus.ts';
 import { State } from '../../ui/state.tsx';
@@ -34,25 +35,15 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
   const { recipe, core, replaced } = view;
   const later = useAfterPaint(view);
   const overLimit = useMemo(() => limitMarks(later), [later]);
-  const layers = useMemo(() => potLayers(later.recipe, later.core), [later]);
-  const brim = useMemo(() => brimOf(later.recipe, later.analysis.potMl), [later]);
   const [stepInHand, setStepInHand] = useState<string | null>(null);
-  const step = later.recipe.steps.find(({ id }) => id === stepInHand);
+  const step = recipe.steps.find(({ id }) => id === stepInHand);
   const inStep = useMemo(() => (step ? linesOfStep(step) : undefined), [step]);
-  const lit = useMemo(() => inStep && mlByStage(later.recipe, later.core, inStep), [later, inStep]);
-  const toppings = later.recipe.lines.filter(({ stage }) => stage === 'bowl').length;
   const stages = STAGES.filter((stage) => recipe.lines.some((line) => line.stage === stage) || replaced.some((line) => line.stage === stage));
   const { folded } = useFolded();
   return (
     <section aria-label="Pot" className="flex min-h-0 flex-col rounded-xl border border-line bg-card lg:contain-strict">
       <h2 className="sr-only">Pot</h2>
-      {!folded && (
-        <div className="shrink-0 border-b border-line px-3 pt-1">
-          <PotSection layers={layers} body={later.analysis.body.index} word={later.analysis.body.word} toppings={toppings} brim={brim} lit={lit} />
-          <PotWords view={later} brim={brim} />
-          <StepWalk steps={later.recipe.steps} inHand={step} onTake={setStepInHand} />
-        </div>
-      )}
+      {!folded && <PotDrawn view={view} step={step} inStep={inStep} onStep={setStepInHand} />}
       <div className="relative min-h-0 flex-1 overflow-auto pb-2">
         {stages.map((stage) => (
           <section key={stage} aria-label={STAGE_LABELS[stage]}>
@@ -93,7 +84,7 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
           </section>
         ))}
         <FromTheCold view={view} />
-        <AddLine view={view} onAdded={onEdit} />
+        <AddLine shelf={core.shelf} onAdded={onEdit} />
         <Button kind="chip" className="mx-3 mt-1 mb-3" onClick={onMethod}>
           <ListOrdered size={14} aria-hidden /> Method, {recipe.steps.length} steps
         </Button>
@@ -102,6 +93,30 @@ export const PotPanel = memo(function PotPanel({ view, show, editing, onEdit, on
         </span>
       </div>
     </section>
+  );
+});
+
+interface DrawnProps {
+  view: BenchView;
+  step: Step | undefined;
+  /** The lines the step in hand speaks of. */
+  inStep: ReadonlySet<string> | undefined;
+  onStep: (stepId: string | null) => void;
+}
+
+/** The pot from the side, in words, and its steps one by one. */
+const PotDrawn = afterPaint(function PotDrawn({ view, step, inStep, onStep }: DrawnProps) {
+  const { recipe, core, analysis } = view;
+  const layers = useMemo(() => potLayers(recipe, core), [recipe, core]);
+  const brim = useMemo(() => brimOf(recipe, analysis.potMl), [recipe, analysis]);
+  const lit = useMemo(() => inStep && mlByStage(recipe, core, inStep), [recipe, core, inStep]);
+  const toppings = recipe.lines.filter(({ stage }) => stage === 'bowl').length;
+  return (
+    <div className="shrink-0 border-b border-line px-3 pt-1">
+      <PotSection layers={layers} body={analysis.body.index} word={analysis.body.word} toppings={toppings} brim={brim} lit={lit} />
+      <PotWords view={view} brim={brim} />
+      <StepWalk steps={recipe.steps} inHand={step} onTake={onStep} />
+    </div>
   );
 });
 
@@ -131,7 +146,7 @@ function PotWords({ view: { analysis, needs, recipe, core }, brim }: { view: Ben
 const NO_MARKS: readonly Mark[] = [];
 
 /** A new line goes in at the stage of the line in hand, and is weighed at once. */
-function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string) => void }) {
+const AddLine = memo(function AddLine({ shelf, onAdded }: { shelf: Shelf; onAdded: (lineId: string) => void }) {
   const [open, setOpen] = useState(false);
   const [taking, setTaking] = useState(false);
   const addLine = useBench((state) => state.addLine);
@@ -147,7 +162,7 @@ function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string)
         onClose={() => setOpen(false)}
         onPick={({ id }) => {
           setOpen(false);
-          const name = view.core.shelf.food(id)?.name ?? id;
+          const name = shelf.food(id)?.name ?? id;
           onAdded(addLine({ stage, text: name, foodId: id, grams: null }));
         }}
       />{' '}
@@ -167,7 +182,7 @@ function AddLine({ view, onAdded }: { view: BenchView; onAdded: (lineId: string)
       />
     </p>
   );
-}
+});
 
 const nameOf = (line: Line, { core }: BenchView): string => lineName(core)(line);
 

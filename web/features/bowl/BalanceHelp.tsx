@@ -1,7 +1,7 @@
-import { memo, useMemo } from 'react';
+import { useMemo } from 'react';
 import type { Balance } from '../../../core/taste/balance.ts';
 import { figure } from '../../kitchen/format.ts';
-import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import { afterPaint } from '../../kitchen/useAfterPaint.tsx';
 import { Disclosure } from '../../ui/disclosure.tsx';
 import type { BenchView } from '../bench/view.ts';
 
@@ -15,9 +15,7 @@ const LEANS: Record<Balance['leans'], string> = {
 };
 
 /** Acid against sweet, and what a cook does about each; for the spoon to judge. */
-export const BalanceHelp = memo(function BalanceHelp({ view }: { view: BenchView }) {
-  // The figures are what is waited for; this may come a frame after them.
-  const { core, recipe, analysis } = useAfterPaint(view);
+export const BalanceHelp = afterPaint(function BalanceHelp({ view: { core, recipe, analysis } }: { view: BenchView }) {
   const balance = useMemo(() => core.balanceOf(recipe, analysis, core.shelf, analysis.regime), [core, recipe, analysis]);
   const { acidPercent, sugarPercent, sugarToAcid, atLeast, leans, advice } = balance;
   return (

@@ -1,15 +1,12 @@
-import { memo } from 'react';
 import type { Analysis } from '../../../core/analysis/analysis.ts';
 import type { DeclaredFigure } from '../../../core/regime/declared.ts';
 import { NUTRIENT_LABELS, NUTRIENTS, type Nutrient } from '../../../core/vocabulary/nutrient.ts';
-import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import { afterPaint } from '../../kitchen/useAfterPaint.tsx';
 import { Disclosure } from '../../ui/disclosure.tsx';
 import type { BenchView } from '../bench/view.ts';
 
 /** Rounded as a label would round, and which content claims the figures would support. Never a claim made. */
-export const LabelFigures = memo(function LabelFigures({ view }: { view: BenchView }) {
-  // The figures are what is waited for; this may come a frame after them.
-  const { core, analysis, original } = useAfterPaint(view);
+export const LabelFigures = afterPaint(function LabelFigures({ view: { core, analysis, original } }: { view: BenchView }) {
   const { declared, claims, regime } = analysis;
   const { label } = core.REGIMES[regime];
   const figures = declared[label.key] ?? {};

@@ -1,7 +1,6 @@
-import { memo } from 'react';
 import { NUTRIENT_LABELS, type Nutrient, nutrientsBy, nutrientUnit } from '../../../core/vocabulary/nutrient.ts';
 import { figure } from '../../kitchen/format.ts';
-import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import { afterPaint } from '../../kitchen/useAfterPaint.tsx';
 import { Disclosure } from '../../ui/disclosure.tsx';
 import { Table, type TableColumn } from '../../ui/table.tsx';
 import type { BenchView } from '../bench/view.ts';
@@ -10,8 +9,7 @@ import { Word } from '../help/Word.tsx';
 const SHOWN = nutrientsBy('table');
 
 /** The same figures for a bowl, 100 g, the reference amount and the whole batch. */
-export const PerTable = memo(function PerTable({ view }: { view: BenchView }) {
-  const { core, analysis } = useAfterPaint(view);
+export const PerTable = afterPaint(function PerTable({ view: { core, analysis } }: { view: BenchView }) {
   const { perServing, per100g, batch, servingGrams, servingMl } = analysis;
   // The amount of soup that this regime judges by, where it has one.
   const { reference } = core.REGIMES[analysis.regime].claims;

@@ -1,14 +1,13 @@
 import { useMemo } from 'react';
 import { useSettings } from '../../api/queries.ts';
 import { figure } from '../../kitchen/format.ts';
-import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import { afterPaint } from '../../kitchen/useAfterPaint.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
 
 /** Salt that is only 'to taste': what the house would put in, under the limit that is set, and what a bowl has then. Taken with one press. */
-export function SeasoningRow({ view }: { view: BenchView }) {
-  const { core, recipe, analysis, needs } = useAfterPaint(view);
+export const SeasoningRow = afterPaint(function SeasoningRow({ view: { core, recipe, analysis, needs } }: { view: BenchView }) {
   const band = useSettings().data?.saltBand ?? 'common';
   const weighLine = useBench((state) => state.weighLine);
   const most = needs.limits?.find(({ nutrient, per, max }) => nutrient === 'sodiumMg' && per === 'serving' && max !== undefined)?.max;
@@ -38,4 +37,4 @@ export function SeasoningRow({ view }: { view: BenchView }) {
       </dd>
     </>
   );
-}
+});

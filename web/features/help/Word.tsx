@@ -1,15 +1,15 @@
 import { Popover } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { memo } from 'react';
 import { WORDS, type WordId } from './words.ts';
 
 /** A word of ours, explained where it stands: pressed, it says what it means. */
-export function Word({ of, children }: { of: WordId; children?: ReactNode }) {
+export const Word = memo(function Word({ of, children }: { of: WordId; children?: string }) {
   const { word, means } = WORDS[of];
   return (
     <Popover.Root>
       <Popover.Trigger
         className="min-h-6 cursor-help underline decoration-kale-soft decoration-dotted underline-offset-4"
-        aria-label={`${typeof children === 'string' ? children : word}: what it means`}
+        aria-label={`${children ?? word}: what it means`}
       >
         {children ?? word}
       </Popover.Trigger>
@@ -26,4 +26,4 @@ export function Word({ of, children }: { of: WordId; children?: ReactNode }) {
       </Popover.Portal>
     </Popover.Root>
   );
-}
+});

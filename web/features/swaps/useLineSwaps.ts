@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { LineSwap } from '../../../core/swap/forLine.ts';
 import { putBack } from '../../../core/swap/steps.ts';
 import type { Line, Recipe } from '../../../core/vocabulary/recipe.ts';
-import { useAfterPaint } from '../../kitchen/useAfterPaint.ts';
+import { useAfterPaint } from '../../kitchen/useAfterPaint.tsx';
 import { useBench } from '../bench/store.ts';
 import type { BenchView } from '../bench/view.ts';
 

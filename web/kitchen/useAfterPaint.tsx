@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { type ComponentType, memo, useEffect, useState } from 'react';
 
 /**
  * The value once what else depends on it has been painted: for work that must not hold up the figure a cook waits for.
@@ -17,4 +17,13 @@ export function useAfterPaint<T>(value: T): T {
     };
   }, [value]);
   return later;
+}
+
+/** The part of the screen that shows a `view`, made anew for another one only after the paint; it is not even rendered before. */
+export function afterPaint<View, Rest extends object>(Part: ComponentType<{ view: View } & Rest>): ComponentType<{ view: View } & Rest> {
+  const Painted = memo(Part) as unknown as ComponentType<{ view: View } & Rest>;
+  return function AfterPaint({ view, ...rest }) {
+    const later = useAfterPaint(view);
+    return <Painted view={later} {...(rest as unknown as Rest)} />;
+  };
 }
