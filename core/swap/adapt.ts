@@ -86,9 +86,12 @@ function searched(request: AdaptRequest, shelf: Shelf, { now, onPlan }: AdaptToo
   const wanted = request.plans ?? DEFAULT_PLANS;
   // A plan is not to stop at its limit, and a change is not to be made for a pinch: where that leaves none, it is.
   const surely = asked.terms.margin === undefined && ofKind(asked.needs, 'limit').length > 0 ? judge.aimingAt(HOUSE_MARGIN) : judge;
-  let { plans, timedOut } = findPlans(surely, surely.asked.needs, wanted, { onPlan, house: true });
-  if (plans.length === 0 && !timedOut && surely !== judge) ({ plans, timedOut } = findPlans(judge, asked.needs, wanted, { onPlan, house: true }));
+  let found = findPlans(surely, surely.asked.needs, wanted, { onPlan, house: true });
+  const none = () => found.plans.length === 0 && !found.timedOut;
+  if (none() && surely !== judge) found = findPlans(judge, asked.needs, wanted, { onPlan, house: true });
+  // Limits can leave no other way than two stand-ins where one would be nicer.
+  if (none() && found.patched) found = findPlans(judge, asked.needs, wanted, { onPlan, house: true, oneStandIn: false });
   const every = judge.withEvery();
-  if (plans.length === 0 && !timedOut) ({ plans, timedOut } = findPlans(every, asked.needs, wanted, { onPlan }));
-  return { plans, timedOut: timedOut === true, judge, every };
+  if (none()) found = findPlans(every, asked.needs, wanted, { onPlan });
+  return { plans: found.plans, timedOut: found.timedOut, judge, every };
 }

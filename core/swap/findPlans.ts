@@ -5,16 +5,18 @@ import type { Model } from './model.ts';
 import { type Need, refOf } from './need.ts';
 import { describeChanges, lossesOf, type Plan, risesOf, unknownLosses } from './plan.ts';
 import { openSays, plateSays, SMOOTH_SAYS, saysOf } from './says.ts';
-import { type Leaf, type Order, search } from './search.ts';
+import { type Leaf, type Order, search, type Verdict } from './search.ts';
 import { likelyBounds, type Settled, type Sought, settlePlan } from './settlePlan.ts';
 import { tasteSays } from './tasteSays.ts';
-import { takesAndBrings, Variety } from './variety.ts';
+import { patchwork, takesAndBrings, Variety } from './variety.ts';
 import { namedVerdicts } from './verdict.ts';
 import { everyChangeCarries, whyForced } from './whyForced.ts';
 
 export interface Found {
   plans: Plan[];
   timedOut: boolean;
+  /** Sets of choices were passed over for giving lines of a kind two stand-ins. */
+  patched: boolean;
 }
 
 export interface Finding {
@@ -26,6 +28,8 @@ export interface Finding {
   onPlan?: ((plan: Plan) => void) | undefined;
   /** Plans the house would show: each change with its share of the reason, no two that a table could not tell apart. */
   house?: boolean;
+  /** Of those of the house, only such as give lines of a kind one stand-in. */
+  oneStandIn?: boolean;
 }
 
 const NONE: ReadonlySet<Need> = new Set();
@@ -40,18 +44,24 @@ export function findPlans(
   judge: Judge,
   needs: readonly Need[],
   wanted: number,
-  { soft = NONE, order = 'best', within = Number.POSITIVE_INFINITY, onPlan, house = false }: Finding = {},
+  { soft = NONE, order = 'best', within = Number.POSITIVE_INFINITY, onPlan, house = false, oneStandIn = house }: Finding = {},
 ): Found {
   const sought: Sought = { needs, soft };
   const model = judge.model(needs, soft, likelyBounds(judge, needs));
-  if ([...model.unmeetable].some((need) => !soft.has(need))) return { plans: [], timedOut: false };
+  if ([...model.unmeetable].some((need) => !soft.has(need))) return { plans: [], timedOut: false, patched: false };
   const plans: Plan[] = [];
   const variety = new Variety();
   let unsure = 0;
-  const visit = (leaf: Leaf) => {
+  let patched = false;
+  const visit = (leaf: Leaf): Verdict => {
     if (house) {
       if (plans[0] && leaf.amounts.value > FAR_BY * plans[0].distance + FAR) return 'stop';
       if (!everyChangeCarries(model, leaf) || takesAndBrings(model, leaf)) return 'dropped';
+      const pair = oneStandIn && patchwork(model, leaf);
+      if (pair) {
+        patched = true;
+        return { never: pair };
+      }
       const kind = variety.look(model, leaf);
       if (kind !== 'new') return kind === 'alike' ? 'taken' : 'dropped';
     }
@@ -66,7 +76,7 @@ export function findPlans(
   };
   const end = search(model, visit, judge.expired, { order, within });
   // What was found in order is proven; the bound says how good anything else could be.
-  return end.timedOut ? { plans: plans.map((plan) => ({ ...plan, bound: end.bound })), timedOut: true } : { plans, timedOut: false };
+  return { plans: end.timedOut ? plans.map((plan) => ({ ...plan, bound: end.bound })) : plans, timedOut: end.timedOut, patched };
 }
 
 function planOf(judge: Judge, sought: Sought, model: Model, leaf: Leaf, settled: Settled): Plan {

@@ -49,8 +49,11 @@ export interface SearchOptions {
   within?: number;
 }
 
-/** What the caller made of a set of choices: `taken` ones rule out all that only add changes to them. */
-export type Verdict = 'taken' | 'dropped' | 'stop';
+/** Slots with the option picked in each. */
+export type Changes = readonly (readonly [slot: number, option: number])[];
+
+/** What the caller made of a set of choices: `taken` ones rule out all that only add changes to them, and so do changes that are `never` made together. */
+export type Verdict = 'taken' | 'dropped' | 'stop' | { never: Changes };
 
 /**
  * How far above the bound of the whole a sweep looks, in the unit of the objective. What costs more is left out, and
@@ -121,7 +124,8 @@ class Sweeping {
   private readonly relaxation: Relaxation;
   private readonly input: Sweep;
   private readonly queue: TinyQueue<Node>;
-  private readonly taken: Changes[] = [];
+  /** Changes that are no more made together. */
+  private readonly ruledOut: Changes[] = [];
   /** How much parting a slot at an option lifted the bound, where it was tried (pseudo-costs, after Benichou et al. 1971). */
   private readonly rises = new Map<number, number>();
   private cut = false;
@@ -138,7 +142,7 @@ class Sweeping {
     this.queue.push({ bound: 0, depth: 0, from, allowed: root });
     for (let node = this.queue.pop(); node; node = this.queue.pop()) {
       if (expired()) return { timedOut: true, bound: node.bound, cut: this.cut, stopped: false };
-      const covering = this.taken.find((changes) => covers(node as Node, changes));
+      const covering = this.ruledOut.find((changes) => covers(node as Node, changes));
       if (covering) this.split(node, covering);
       else if (!node.leaf) this.look(node);
       else if (this.asked(node, node.leaf) === 'stop') return { timedOut: false, bound: node.bound, cut: this.cut, stopped: true };
@@ -159,9 +163,9 @@ class Sweeping {
   private asked(node: Node, leaf: NonNullable<Node['leaf']>): Verdict {
     const verdict = this.input.ask(leaf);
     if (verdict === 'stop') return verdict;
-    const changes = changesOf(this.model, leaf.picked);
-    if (verdict === 'taken') this.taken.push(changes);
-    this.split(node, verdict === 'taken' ? changes : everyPick(leaf.picked));
+    const ruledOut = verdict === 'dropped' ? null : verdict === 'taken' ? changesOf(this.model, leaf.picked) : verdict.never;
+    if (ruledOut) this.ruledOut.push(ruledOut);
+    this.split(node, ruledOut ?? everyPick(leaf.picked));
     return verdict;
   }
 
@@ -229,9 +233,6 @@ function withinReach(allowed: Int32Array, { bound, raises }: Relaxed, reach: num
   });
   return { allowed: left, cut };
 }
-
-/** Slots with the option picked in each. */
-type Changes = readonly (readonly [slot: number, option: number])[];
 
 const everyPick = (picked: Int32Array): Changes => [...picked].map((option, slot) => [slot, option] as const);
 const changesOf = (model: Model, picked: Int32Array): Changes =>

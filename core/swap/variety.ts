@@ -1,10 +1,10 @@
 /** Plans to choose from: two that a table could not tell apart are one, with the other named; and the main change of them differs. */
-import { alikeTo, INCIDENTAL } from './data/kinds.ts';
+import { alikeTo, INCIDENTAL, servedTogether } from './data/kinds.ts';
 import { isLiquid } from './data/levers.ts';
-import { type Model, partsOf, type Slot } from './model.ts';
+import { type Model, type Option, partsOf, type Slot } from './model.ts';
 import type { Plan } from './plan.ts';
 import { fillsUp } from './reasons.ts';
-import type { Leaf } from './search.ts';
+import type { Changes, Leaf } from './search.ts';
 import { item } from './solver/linear.ts';
 
 /** Of plans with the same main change, so many are shown. */
@@ -55,6 +55,38 @@ export function takesAndBrings(model: Model, { choice }: Leaf): boolean {
   });
   return [...brought].some((id) => gone.has(id));
 }
+
+/**
+ * Two lines of a kind with two stand-ins where one serves both: a cook buys one. The changes of the two, or null. What is left out, or only
+ * less, stands for nothing.
+ */
+export function patchwork(model: Model, { choice }: Leaf): Changes | null {
+  const changed = model.slots.flatMap((slot, index) => {
+    const option = item(choice, index);
+    const { food } = slot;
+    const told = [...new Set(toldFoods(option))];
+    if (!food || !option.swap || told.length === 0 || told.includes(alikeTo(food.id))) return [];
+    return [{ slot, food, swap: option.swap, told: told.join('+'), pick: [index, slot.options.indexOf(option)] as const }];
+  });
+  const offers = ({ options }: Slot, id: string) => options.some(({ swap }) => swap?.id === id);
+  for (const [at, one] of changed.entries())
+    for (const other of changed.slice(at + 1))
+      if (
+        one.told !== other.told &&
+        one.slot.line.stage === other.slot.line.stage &&
+        servedTogether(one.food.like ?? one.food.id, other.food.like ?? other.food.id) &&
+        (offers(one.slot, other.swap.id) || offers(other.slot, one.swap.id))
+      )
+        return [one.pick, other.pick];
+  return null;
+}
+
+/** What a table would tell of what an option brings. */
+const toldFoods = (option: Option): string[] =>
+  partsOf([option])
+    .flatMap(({ foods }) => foods.map(([{ id }]) => id))
+    .filter((id) => !INCIDENTAL.has(id))
+    .map(alikeTo);
 
 const signature = (exchanges: readonly Exchange[]): string =>
   exchanges

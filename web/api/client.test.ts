@@ -21,6 +21,20 @@ describe('speaking with the kitchen server', () => {
     expect(sent.mock.calls[0]?.[1]).not.toHaveProperty('keepalive');
   });
 
+  it('counts bytes and not letters, and all that is on its way together', async () => {
+    let finish: (() => void) | undefined;
+    const slow = answering(() => new Promise((resolve) => (finish = () => resolve(Response.json({})))));
+    const first = ask('PUT', '/api/soups/x/draft', { source: 'ü'.repeat(20_000) });
+    expect(slow.mock.calls[0]?.[1]).toHaveProperty('keepalive');
+    const meanwhile = answering(ok);
+    await ask('PUT', '/api/soups/y/draft', { source: 'ü'.repeat(20_000) });
+    expect(meanwhile.mock.lastCall?.[1]).not.toHaveProperty('keepalive');
+    finish?.();
+    await first;
+    await ask('PUT', '/api/soups/y/draft', { source: 'ü'.repeat(20_000) });
+    expect(meanwhile.mock.lastCall?.[1]).toHaveProperty('keepalive');
+  });
+
   it('lets a question go with the page that asked it', async () => {
     const sent = answering(ok);
     await ask('POST', '/api/analyse', { recipe: {} });

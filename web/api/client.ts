@@ -20,20 +20,35 @@ export class LostServer extends Error {
 
 type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
-/** What a browser carries on with after its page is left: 64 KiB of bodies in all, so each of ours has to be small. */
-const OUTLIVES_ITS_PAGE = 16_000;
+/** Bytes of bodies, all together, that a browser carries on with after their page is left (Fetch standard: 64 KiB). One more byte is refused. */
+const OUTLIVE_THEIR_PAGE = 64 * 1024;
+let outliving = 0;
 
-/** A change on its way is finished though its page is left or closed at once. */
-const outlives = (method: Method, text: string) => ['PUT', 'PATCH', 'DELETE'].includes(method) && text.length <= OUTLIVES_ITS_PAGE;
+/** A change on its way is finished though its page is left or closed at once, as far as there is room. The bytes taken up by it; null where it can not. */
+function roomToOutlive(method: Method, text: string): number | null {
+  if (!['PUT', 'PATCH', 'DELETE'].includes(method)) return null;
+  const bytes = new TextEncoder().encode(text).length;
+  return outliving + bytes <= OUTLIVE_THEIR_PAGE ? bytes : null;
+}
 
 export async function ask<T>(method: Method, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
   const text = body === undefined ? undefined : JSON.stringify(body);
-  const response = await fetch(path, {
-    method,
-    ...(text === undefined ? {} : { body: text, headers: { 'content-type': 'application/json' } }),
-    ...(outlives(method, text ?? '') ? { keepalive: true } : {}),
-    ...(signal ? { signal } : {}),
-  }).catch((error: unknown) => {
+  const room = roomToOutlive(method, text ?? '');
+  outliving += room ?? 0;
+  try {
+    return await answer<T>(path, {
+      method,
+      ...(text === undefined ? {} : { body: text, headers: { 'content-type': 'application/json' } }),
+      ...(room === null ? {} : { keepalive: true }),
+      ...(signal ? { signal } : {}),
+    });
+  } finally {
+    outliving -= room ?? 0;
+  }
+}
+
+async function answer<T>(path: string, request: RequestInit): Promise<T> {
+  const response = await fetch(path, request).catch((error: unknown) => {
     if (error instanceof DOMException && error.name === 'AbortError') throw error;
     throw new LostServer();
   });

@@ -88,6 +88,19 @@ const NAME_OF = new Map(ALIKE.flatMap((group) => group.map((id) => [id, group[0]
 /** The food that stands for all that a table would not tell from this one. */
 export const alikeTo = (foodId: string): string => NAME_OF.get(foodId) ?? foodId;
 
+/** Kinds that one stand-in serves together: nobody makes a paste of tofu for one cheese of a soup and one of beans for the other. */
+const SERVED_TOGETHER: readonly (readonly Kind[])[] = [
+  ['meltingCheese', 'hardCheese'],
+  ['starchyVegetable', 'potassiumRoot'],
+  ...(['allium', 'pulse', 'dryPulse', 'cream', 'milk', 'nuts', 'seeds', 'cured', 'whiteFish', 'shellfish', 'meatStock', 'wheatFlour'] as const).map(
+    (kind) => [kind],
+  ),
+];
+const SERVED = SERVED_TOGETHER.map((kinds) => new Set(foodsOfKind(...kinds)));
+
+/** Whether a cook would take one stand-in for both foods. */
+export const servedTogether = (one: string, other: string): boolean => SERVED.some((foods) => foods.has(one) && foods.has(other));
+
 /** What seasons or fills up, and makes no other soup. */
 export const INCIDENTAL: ReadonlySet<string> = new Set(
   words('water black-pepper white-pepper paprika smoked-paprika lemon-juice lime-juice sugar cider-vinegar wine-vinegar white-vinegar turmeric'),
