@@ -34,7 +34,7 @@ describe('after the swaps', () => {
     [
       'mulligatawny',
       'vegan',
-      'Take the tofu out and shred it. Blend the soup until smooth. Return the tofu, pour in the coconut milk and heat through.',
+      'Take the tofu out and crumble it. Blend the soup until smooth. Return the tofu, pour in the coconut milk and heat through.',
     ],
     [
       'mulligatawny',
@@ -74,6 +74,11 @@ describe('after the swaps', () => {
     ['beetroot-feta', 'vegan', 'Serve with the tofu, walnuts and the toasted rye bread.'],
     ['lentil-lemon', 'no pulses', 'Put in a pot the onion, carrot, potato, tomato paste, cumin'],
     ['seafood-velvet', 'no fish or shellfish', 'Stir in sherry; serve with chives.'],
+    ['chicken-rice', 'vegan', 'simmer for 20 minutes. Lift out the tofu, crumble it and set aside.'],
+    ['chicken-tortilla', 'vegan', 'Take out the tofu and crumble it. Blend the soup until smooth. Add the tofu and the beans and warm through.'],
+    ['chicken-leek', 'vegan', 'simmer for 25 minutes. Remove the tofu and crumble it. Blend the soup'],
+    ['haddock-chowder', 'no fish', 'Lift out and shred the chicken breast. Keep the milk.'],
+    ['egg-lemon', 'vegan', 'Add the rice and cook 15 minutes. Add the lemon juice. Serve.'],
     ['lobster', 'no alcohol', 'Add tomato paste and cook 1 minute. Add the water and the lemon juice, reduce by half.'],
   ])('%s, %s', (name, said, sentence) => {
     expect(methodOf(name, said)).toContain(sentence);
@@ -83,6 +88,9 @@ describe('after the swaps', () => {
     ['beer-cheese', 'no pork', /\bdrippings|paper towel/],
     ['loaded-potato', 'vegan', /\bIn a large pot\.|crumble|tablespoon of the fat/i],
     ['saint-germain', 'no gluten ingredient', /fried in butter/i],
+    ['chicken-tortilla', 'vegan', /skin|meat|pulled/],
+    ['chicken-leek', 'vegan', /bones|juices|flake/],
+    ['egg-lemon', 'no egg', /mixture|thickened|scramble/],
     ['peanut-sweet-potato', 'kidneys: sodium 300, phosphorus 150, potassium 400', /wilted/],
   ])('%s, %s: nothing is told of what is gone', (name, said, leftover) => {
     expect(methodOf(name, said)).not.toMatch(leftover);

@@ -14,6 +14,9 @@ export const ITS_FAT =
   /(?:(?<=^|[.;]\s)|,?\s+(?:and|then)\s+)(?:keep|leave|pour|drain|discard|reserve|spoon|remove)\w*\b[^.;,]*?\b(?:fat|drippings|grease)\b[^.;,]*(?:[.;]\s*(?=\p{Lu}|$))?/giu;
 export const ITS_BONE = /(?<=^|[.;]\s)(?:then\s+)?(?:discard|remove|throw away|take out)\s+(?:the\s+)?(?:bones?|skin|rind)\s*(?:[.;]\s*|$)/giu;
 export const IN_ITS_FAT = /\b(?:in|into)\s+the\s+(?:\w+\s+)?(?:drippings|bacon fat|rendered fat|fat in the pan)\b/i;
+/** What was beaten together with the eggs, and the wait until they have thickened the soup. */
+export const EGG_MIXTURE =
+  /(?:(?<=^|[.;]\s)|,?\s+(?:and|then)\s+)(?:(?:very )?(?:slowly|gradually|carefully)\s+)?(?:pour|stir|whisk|return|add|tip|scrape)\w*\s+(?:in\s+)?(?:the|this)\s+(?:\w+\s+)?(?:mixture|liaison)\b[^.;]*[.;]?/giu;
 export const PLURAL = /\b((?:both |all )?(?:of )?(?:the )?)(\p{L}{3,}s)\b/giu;
 /** No step speaks of a line more often. */
 export const MOST_SPOKEN = 20;

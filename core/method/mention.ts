@@ -41,7 +41,7 @@ const JOINS = new Set([
 ]);
 
 /** A dish of chicken thighs is spoken of as the chicken. */
-const FLESH: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry', 'fish', 'shellfish']);
+export const FLESH: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry', 'fish', 'shellfish']);
 
 /** The words each line goes by in the steps; a part goes by its whole's, and a line they never name by the name of its food. */
 export function spokenIn(steps: readonly Step[], lines: readonly Line[], shelf: Shelf): Map<string, Spoken> {
@@ -92,7 +92,7 @@ const BEFORE = new RegExp(
   'i',
 );
 const DESCRIBES =
-  /^(?:remaining|reserved|soft|softened|cold|hot|warm|fresh|chopped|grated|sliced|diced|drained|soaked|cooked|double|single|heavy|plain|dried|smoked|other|rest|melted|beaten|flaked|shredded|crumbled|prepared|raw|whole|small|large)$/i;
+  /^(?:remaining|reserved|soft|softened|cold|hot|warm|fresh|chopped|grated|sliced|diced|drained|soaked|cooked|double|single|heavy|plain|dried|smoked|other|rest|melted|beaten|flaked|shredded|pulled|crumbled|prepared|raw|whole|small|large)$/i;
 const ITS = /^(?:its|their|it)$/;
 const COMES_OUT = /^(?:oil|fat|juice|liquid|water)$/;
 /** Words behind the head that make it another thing: 'butter beans', 'cream cheese'. */

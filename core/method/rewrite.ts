@@ -8,8 +8,10 @@ import type { Category } from '../vocabulary/category.ts';
 import type { Line, Step } from '../vocabulary/recipe.ts';
 import { type Draft, Drafts, isNothing } from './drafts.ts';
 import { apart, type Entry, type Exchange, entryOf, isGentle, isLate, isOnlyWeighed, isSame, namedLine, speaksOf, type Work } from './entry.ts';
+import { withoutFlesh } from './flesh.ts';
 import { BUTTERY, heated } from './heated.ts';
 import {
+  EGG_MIXTURE,
   exceptBefore,
   FATTY,
   IN_ITS_FAT,
@@ -24,7 +26,7 @@ import {
   removeExcepted,
   UNTIL_MELTED,
 } from './leftovers.ts';
-import { mentionsOf, QUANTITY, type Span, type Spoken, spokenIn } from './mention.ts';
+import { FLESH, mentionsOf, QUANTITY, type Span, type Spoken, spokenIn } from './mention.ts';
 import { parted, servedApart } from './parted.ts';
 import { placeWorks } from './place.ts';
 import { listed, onceEach, removeAt, replaceAt, sentenceBefore, tidied } from './text.ts';
@@ -230,6 +232,17 @@ class Rewriting {
       );
   }
 
+  private isEgg({ line }: Exchange): boolean {
+    return this.shelf.food(line.foodId ?? '')?.category === 'egg';
+  }
+
+  /** Whether no other flesh stays in the pot: 'the meat' is what was exchanged. */
+  private isOnlyFlesh({ line }: Exchange): boolean {
+    return !this.original.some(
+      (other) => other.id !== line.id && !this.changed.has(other.id) && FLESH.has(this.shelf.food(other.foodId ?? '')?.category ?? 'water'),
+    );
+  }
+
   private keepFromBoiling(at: number, names: string): void {
     const draft = this.drafts.list[at];
     const from = draft?.text.toLowerCase().indexOf(names.toLowerCase()) ?? -1;
@@ -308,10 +321,13 @@ class Rewriting {
     // 'Everything but the turkey' puts no turkey in.
     if (inPlace && !spans.every((span) => exceptBefore(before, span))) {
       draft.text = heated(draft.text, exchange, passage.names, this.shelf);
+      for (const names of new Set([passage.names, passage.main]))
+        draft.text = withoutFlesh(draft.text, exchange, names, this.isOnlyFlesh(exchange), this.shelf);
       passage.placed = true;
       this.placed.push({ draft, words: passage.words ?? passage.main, lines: exchange.lines, partOf: exchange.line.partOf });
     }
     if (!this.melts(draft, exchange)) draft.text = draft.text.replace(UNTIL_MELTED, (_, more?: string) => (more ? ' until ' : ''));
+    if (!inPlace && this.isEgg(exchange)) draft.text = tidied(draft.text.replace(EGG_MIXTURE, ''));
     if (!inPlace || returns) this.takeAlong(draft, before);
     if (used && first === at && isNothing(draft.text)) draft.uses = draft.uses.filter((id) => id !== exchange.line.id);
   }
@@ -395,8 +411,14 @@ class Rewriting {
     if (out.length > 0) this.addTo(draft, this.each(out), 'Take out');
     if (ins.length > 0) this.addTo(draft, this.each(ins), this.verbFor(ins));
     const has = (text: string, words: string) => text.toLowerCase().includes(words.toLowerCase());
+    // 'A ladle of the hot broth' goes with its eggs: the broth is in the pot already.
     for (const { words, lines } of this.placed.filter((one) => one.draft === draft && has(before, one.words) && !has(draft.text, one.words)))
-      this.addTo(draft, words, this.verbFor(lines));
+      if (!this.isPlacedBefore(draft, lines)) this.addTo(draft, words, this.verbFor(lines));
+  }
+
+  private isPlacedBefore(draft: Draft, lines: readonly Line[]): boolean {
+    const { list } = this.drafts;
+    return this.placed.some((one) => one.lines === lines && list.indexOf(one.draft) < list.indexOf(draft));
   }
 
   private firstUse(lineId: string): number {

@@ -1300,4 +1300,88 @@ Melt butter; cook shallot 2 minutes. Whisk in flour and cook 2 minutes. Whisk in
       { said: 'at most 3 g saturated fat, same body' },
     ],
   },
+  'chicken-rice': {
+    regime: 'us',
+    text: `Creamy chicken and rice soup
+Serves 6
+2 tablespoons butter
+1 onion, diced
+2 carrots, sliced
+2 stalks celery, sliced
+1 1/2 pounds boneless chicken breasts
+6 cups chicken broth
+3/4 cup long grain rice
+1 cup heavy cream
+1. Melt the butter in a large pot and cook the onion, carrots and celery for 8 minutes.
+2. Add the broth and the chicken and simmer for 20 minutes until the chicken is cooked through.
+3. Lift out the chicken, shred it with two forks and set aside.
+4. Add the rice and simmer 18 minutes.
+5. Blend half of the soup until smooth. Return the shredded chicken, stir in the cream and heat through.`,
+    asked: [{ said: 'vegan' }, { said: 'vegetarian' }],
+  },
+  'chicken-tortilla': {
+    regime: 'us',
+    text: `Chicken tortilla soup
+Serves 6
+2 tablespoons olive oil
+1 onion, chopped
+2 garlic cloves, minced
+1 can (14.5 oz) diced tomatoes
+4 cups chicken stock
+1 pound chicken thighs
+1 can (15 oz) black beans, drained
+1/2 cup sour cream
+1. Heat the oil and brown the chicken thighs on both sides. Remove to a plate.
+2. Soften the onion and garlic, add the tomatoes and stock. Return the chicken and simmer 25 minutes.
+3. Take out the chicken, discard the skin, and pull the meat apart with forks.
+4. Blend the soup until smooth. Add the pulled chicken and the beans and warm through.
+5. Serve with sour cream.`,
+    asked: [{ said: 'vegan' }],
+  },
+  'chicken-leek': {
+    regime: 'uk',
+    text: `Chicken and leek soup
+Serves 4
+30 g butter
+2 leeks, sliced
+400 g chicken thighs
+2 potatoes, diced
+1 litre chicken stock
+150 ml double cream
+1. Sweat the leeks in the butter for 10 minutes.
+2. Add the potatoes, stock and chicken; simmer for 25 minutes until the juices of the chicken run clear.
+3. Remove the chicken, flake the meat off the bones and discard the bones and skin.
+4. Blend the soup, stir in the cream and return the chicken. Season.`,
+    asked: [{ said: 'vegan' }],
+  },
+  'haddock-chowder': {
+    regime: 'uk',
+    text: `Smoked haddock chowder
+Serves 4
+40 g butter
+1 onion, chopped
+500 g potatoes, diced
+600 ml whole milk
+400 g smoked haddock
+100 ml double cream
+1. Poach the haddock in the milk for 8 minutes. Lift out, skin, bone and flake the fish. Keep the milk.
+2. Sweat the onion in the butter, add the potatoes and the milk and simmer 20 minutes.
+3. Blend half of it. Return the flaked haddock, add the cream and heat gently.`,
+    asked: [{ said: 'no fish' }],
+  },
+  'egg-lemon': {
+    regime: 'us',
+    text: `Egg and lemon soup
+Serves 4
+1 litre chicken broth
+100 g rice
+400 g chicken breast
+3 eggs
+60 ml lemon juice
+1. Bring the broth to a boil, add the chicken and simmer 20 minutes. Remove the chicken and shred.
+2. Add the rice and cook 15 minutes.
+3. Beat the eggs with the lemon juice until frothy. Slowly whisk in a ladle of hot broth to temper the eggs, then pour the mixture back into the pot, stirring until thickened. Do not let it boil or the eggs will scramble.
+4. Return the chicken and serve.`,
+    asked: [{ said: 'vegan' }, { said: 'no egg' }],
+  },
 };

@@ -1,0 +1,74 @@
+/**
+ * What is done to flesh is not done to what stands in its place: tofu has no skin and no bones, nobody waits until its juices run clear, and it
+ * is crumbled where chicken is pulled apart. Common practice, no source.
+ */
+import type { Shelf } from '../food/shelf.ts';
+import type { Exchange } from './entry.ts';
+import { FLESH } from './mention.ts';
+import { tidied } from './text.ts';
+
+const CRUMBLES = /^(?:tofu-firm|tofu-smoked|tempeh|seitan)$/;
+
+/** How what stands in its place is taken apart; null where it is small already. */
+type Apart = 'shred' | 'flake' | 'crumble' | null;
+
+/** The way of an exchange that takes flesh out, by what comes; undefined where flesh of the same kind, or nothing, comes. */
+function apartOf({ line, lines }: Exchange, shelf: Shelf): Apart | undefined {
+  const kindOf = (foodId: string | null) => shelf.food(foodId ?? '')?.category;
+  const was = kindOf(line.foodId);
+  const kinds = lines.map(({ foodId }) => kindOf(foodId));
+  if (was === undefined || !FLESH.has(was) || lines.length === 0 || kinds.includes(was)) return undefined;
+  if (lines.some(({ foodId }) => CRUMBLES.test(foodId ?? ''))) return 'crumble';
+  if (kinds.includes('fish')) return 'flake';
+  return kinds.some((kind) => kind === 'meat' || kind === 'poultry') ? 'shred' : null;
+}
+
+const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+/** A word in the letters it stands in for. */
+const cased = (like: string, word: string): string => (/^\p{Lu}/u.test(like) ? word.charAt(0).toUpperCase() + word.slice(1) : word);
+
+const SKIN_AND_BONES = '(?:(?:skins?|bones?) and (?:skins?|bones?)|skins?|bones?|shells?)';
+const OFF = new RegExp(
+  String.raw`(?:,\s*(?:and\s+)?|\s+and\s+|(?<=^|[.;]\s*))(?:discard|remove|throw away|pull off|take off)\w*\s+(?:the\s+)?${SKIN_AND_BONES}(?=\s*(?:[.,;]|and\b|$))`,
+  'gi',
+);
+const READY = '(?:tender and cooked through|cooked through|cooked|done|no longer pink|opaque)';
+
+/**
+ * The text after flesh was exchanged for `names`, which stand in it. Where `alone`, no other flesh is in the pot, and 'the meat' is what stands
+ * for it now.
+ */
+export function withoutFlesh(text: string, exchange: Exchange, names: string, alone: boolean, shelf: Shelf): string {
+  const apart = apartOf(exchange, shelf);
+  if (apart === undefined) return text;
+  const own = escaped(names);
+  const flesh = alone ? String.raw`the\s+(?:meat|flesh|fish)|` : '';
+  const until = new RegExp(
+    String.raw`,?\s+(?:and\s+)?until\s+(?:the\s+juices\s+(?:of\s+${own}\s+)?run\s+clear|(?:it|they|${flesh}${own})\s+(?:is|are)\s+(?:just\s+)?${READY})`,
+    'gi',
+  );
+  const taken = new RegExp(
+    String.raw`(,\s*(?:and\s+|then\s+)?|\s+and\s+(?:then\s+)?|(?<=^|[.;]\s*))((?:skin|(?:de)?bone)(?:,\s*|\s+and\s+)(?:(?:de)?bone\s+and\s+|(?:de)?bone,\s*)?)?(shred|flake|pull|pick)\b(?:\s+(it|them|${flesh}${own}))?((?:\s+(?:apart|into\s+(?:\w+\s+){0,2}(?:pieces|shreds|flakes|chunks|strips)|(?:off|from)\s+(?:the|its|their)\s+bones?))*)((?:\s+(?:with|using)\s+(?:two\s+|your\s+|a\s+)?(?:forks?|fingers|hands))?)(?=\s*(?:[.,;]|and\b|$))`,
+    'gi',
+  );
+  const other = text
+    .replace(OFF, '')
+    .replace(until, exchange.lines.length > 0 && apart !== 'shred' && apart !== 'flake' ? '' : '$&')
+    .replace(taken, (...found: unknown[]) => {
+      const [all, lead, _skin, verb, what] = found as [string, string, string | undefined, string, string | undefined];
+      const [at, whole] = found.slice(-2) as [number, string];
+      // 'Pull' and 'pick' are done to other things too.
+      if (what === undefined && !/shred|flake/i.test(verb)) return all;
+      if (apart === null) return lead === '' ? all : '';
+      const isLast = /^\s*(?:[.;]|$)/.test(whole.slice(at + all.length));
+      return `${isLast && lead.startsWith(',') ? ' and ' : lead}${cased(verb, apart)}${objectOf(what, names, apart)}`;
+    });
+  return other === text ? text : tidied(other);
+}
+
+/** What is taken apart, in the words for what stands there now. */
+function objectOf(what: string | undefined, names: string, apart: Apart): string {
+  if (what === undefined) return '';
+  if (what.toLowerCase() === names.toLowerCase()) return ` ${names}`;
+  return /^them$/i.test(what) && apart !== 'crumble' ? ' them' : ' it';
+}
