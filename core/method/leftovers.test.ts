@@ -79,6 +79,8 @@ describe('after the swaps', () => {
     ['chicken-leek', 'vegan', 'simmer for 25 minutes. Remove the tofu and crumble it. Blend the soup'],
     ['haddock-chowder', 'no fish', 'Lift out and shred the chicken breast. Keep the milk.'],
     ['egg-lemon', 'vegan', 'Add the rice and cook 15 minutes. Add the lemon juice. Serve.'],
+    ['chestnut-porcini', 'smooth', 'Taste and season again at the end. Serve.'],
+    ['corn-chowder-light', 'vegan', 'for a minute. Add onion and pepper, cook until soft, 5 min.'],
     ['lobster', 'no alcohol', 'Add tomato paste and cook 1 minute. Add the water and the lemon juice, reduce by half.'],
   ])('%s, %s', (name, said, sentence) => {
     expect(methodOf(name, said)).toContain(sentence);

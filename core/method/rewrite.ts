@@ -226,7 +226,7 @@ class Rewriting {
     for (const draft of this.drafts.list)
       draft.text = tidied(
         draft.text
-          .replace(ITS_FAT, '')
+          .replace(ITS_FAT, (all) => (/^,?\s+(?:and|then)\b/.test(all) ? '. ' : ''))
           .replace(ITS_BONE, '')
           .replace(IN_ITS_FAT, (all) => (/^I/.test(all) ? 'In the pot' : 'in the pot')),
       );
@@ -409,7 +409,9 @@ class Rewriting {
     const wasIn = ({ id, eaten }: Line) => eaten === 'removed' && TAKEN_OUT.test(before) && this.drafts.list.indexOf(draft) > this.firstUse(id);
     const [out, ins] = [ours.filter(wasIn), ours.filter((line) => !wasIn(line))];
     if (out.length > 0) this.addTo(draft, this.each(out), 'Take out');
-    if (ins.length > 0) this.addTo(draft, this.each(ins), this.verbFor(ins));
+    // The oil a topping was to be fried in goes with its topping.
+    const wanted = ins.filter(({ stage, foodId }) => stage !== 'bowl' || this.shelf.food(foodId ?? '')?.category !== 'fat');
+    if (wanted.length > 0) this.addTo(draft, this.each(wanted), this.verbFor(wanted));
     const has = (text: string, words: string) => text.toLowerCase().includes(words.toLowerCase());
     // 'A ladle of the hot broth' goes with its eggs: the broth is in the pot already.
     for (const { words, lines } of this.placed.filter((one) => one.draft === draft && has(before, one.words) && !has(draft.text, one.words)))

@@ -121,7 +121,7 @@ const WHERE =
   /^\s*(?:then\s+|meanwhile,?\s+)?(?:(?:in|using)\s+(?:a|an|the|your)\s+(?:[\p{L}-]+\s+){0,3}?(?:pot|pan|saucepan|oven|skillet|kettle|casserole)\b[^,]*$|(?:off|on|over|away from|once|when|while|finally|at the end|to (?:finish|serve)|after|before)\b[^,]*$)/iu;
 /** A bowl that is dressed with nothing is not dressed. */
 const DRESSES =
-  /(?:[,;.]\s*|\band\s+|^\s*)(?:then\s+)?(?:top|finish|garnish|sprinkle|drizzle|scatter|serve|dress|swirl)\b(?:\s+(?:each|every|the)\s+\p{L}+)?\s+(?:with|over)\s+$/iu;
+  /(?:[,;.]\s*|\band\s+|^\s*)(?:then\s+)?(?:top|finish|garnish|sprinkle|drizzle|scatter|serve|dress|swirl)\b(?:\s+(?:each|every|the)\s+\p{L}+)?\s+(?:with|over)\s+$|,?\s+(?:topped|garnished|sprinkled|scattered|drizzled|finished|dressed)\s+with\s+$/iu;
 
 const lastItem = (text: string): string =>
   text

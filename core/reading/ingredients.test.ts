@@ -187,3 +187,36 @@ describe.each(Object.entries(WORDS))('%s', (_group, words) => {
     expect(foodOf(phrase)).toBe(id);
   });
 });
+
+describe('words of several that take the fat out', () => {
+  const doubtsOf = (line: string) =>
+    readRecipe(`Soup\nServes 4\n\nIngredients\n${line}\n`, { measures: 'us' }, SHELF).doubts.filter(({ code }) => code === 'food.modified');
+  test.each(['1 cup fat free half & half', '1 cup fat-free half-and-half', '1 can fat free evaporated milk', '2 oz reduced fat cream cheese'])(
+    '%s: the row has its fat, and that is said',
+    (line) => {
+      expect(doubtsOf(line).map(({ message }) => message)).toEqual([expect.stringMatching(/no row for '(?:fat-free|reduced-fat) /)]);
+    },
+  );
+  test.each([
+    '2 fat cloves garlic',
+    '1 cup fat free milk',
+    '1 cup fat-free chicken broth',
+    '1 cup low fat buttermilk',
+    '2 free range eggs',
+    '1 lb red potatoes',
+  ])('%s: nothing is taken out that would be counted', (line) => {
+    expect(doubtsOf(line)).toEqual([]);
+  });
+});
+
+test('what a plus joins on a line without amounts is read like an and', () => {
+  const { lines } = readRecipe(
+    'Soup\nServes 4\n\n500 g leeks\n1 l water\ncroutons + chives for topping (optional)\n\nSimmer the leeks in the water. Blend.',
+    { measures: 'metric' },
+    SHELF,
+  ).recipe;
+  expect(lines.slice(2).map(({ foodId, stage, optional, text }) => [foodId, stage, optional, text])).toEqual([
+    ['croutons', 'bowl', true, 'croutons + chives for topping (optional)'],
+    ['chives', 'bowl', true, 'croutons + chives for topping (optional)'],
+  ]);
+});

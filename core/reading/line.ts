@@ -39,6 +39,9 @@ function takeUnit(text: string): { unit: Unit; rest: string } | null {
   return word && unit ? { unit, rest: text.slice(word[0].length).trimStart() } : null;
 }
 
+/** 'Croutons + chives for topping': where nothing is counted a plus is an 'and'. */
+const plusAsAnd = (text: string): string => (/^\p{L}[^\d½¼¾⅓⅔]*$/u.test(text) ? text.replace(/\s\+\s(?=\p{L})/gu, ' and ') : text);
+
 /** A line as it stands in a list, bullet and all. */
 export function readLine(raw: string): WrittenLine {
   const text = withoutLead(raw)
@@ -47,7 +50,7 @@ export function readLine(raw: string): WrittenLine {
     .replace(/^(\d+)\s*cl\.?\s+(?=(?:\p{L}+\s+)?garlic\b)/iu, '$1 cloves ');
   const amount = { ...emptyAmount(), filled: filledIn(text.slice(0, MOST_READ)) };
   // No ingredient is named in more words than this; the rest is kept and not searched.
-  let rest = holderFirst(bareAmount(text.slice(0, MOST_READ)));
+  let rest = holderFirst(bareAmount(plusAsAnd(text.slice(0, MOST_READ))));
   const flags = { toTaste: TO_TASTE.test(text), optional: OPTIONAL.test(text) || saysOptional(text) };
 
   rest = rest

@@ -210,9 +210,16 @@ function matchTokens(tokens: readonly string[], shelf: Shelf): Match {
       ? { kind: 'modified', foodId: found.name.foodId, word: unknown.join(' ') }
       : { kind: 'none', unknown };
   const food = shelf.food(found.name.foodId) as Food;
+  const lean = LEAN.find(({ tokens: parts }) => containsAll(tokens, parts) && !parts.every((part) => wordsOfFood(food).all.has(part)));
+  if (lean && (food.per100g.fatG ?? 0) > MUCH_FAT_G) return { kind: 'modified', foodId: found.name.foodId, word: lean.word };
   const modifier = left.find((token) => MODIFIERS.has(token) && !descriptors.has(token) && !wordsOfFood(food).all.has(token));
   return modifier ? { kind: 'modified', foodId: found.name.foodId, word: modifier } : { kind: 'food', foodId: found.name.foodId };
 }
+
+/** Words of several that take the fat out of a food; one by one they say nothing: 'a fat clove', 'a free-range egg'. */
+const LEAN = ['fat-free', 'reduced-fat', 'low-fat', 'half-fat', 'lower-fat'].map((word) => ({ word, tokens: split([word]) }));
+/** Grams in 100 g from which it matters. */
+const MUCH_FAT_G = 2;
 
 /**
  * An unknown word left of a food is taken for a kind of it, and doubted: 'Kent pumpkin', 'Lebanese cucumber'. Not where the word makes

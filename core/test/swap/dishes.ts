@@ -1384,4 +1384,127 @@ Serves 4
 4. Return the chicken and serve.`,
     asked: [{ said: 'vegan' }, { said: 'no egg' }],
   },
+  'chestnut-porcini': {
+    regime: 'eu',
+    text: `Chestnut and porcini velouté
+For 6
+
+20 g dried porcini
+1 banana shallot, finely chopped
+1 stick of celery
+25 g butter
+435 g tin unsweetened chestnut purée
+1.2 l hot chicken stock
+100 ml Madeira
+150 ml single cream
+a grating of nutmeg
+6 rashers pancetta, crisped, to garnish
+a few sage leaves
+
+Soak the porcini in 200 ml of boiling water for 20 minutes, then drain, keeping the liquor. Sweat the shallot and celery in the butter until soft. Add the porcini, Madeira and let it reduce by half. Add the chestnut purée, stock and the strained mushroom liquor and simmer for 15 minutes. Blend until velvety, pass through a sieve, return to the pan and stir in the cream. Season with nutmeg. Fry the sage leaves in a little oil. Serve topped with pancetta and sage.`,
+    asked: [{ said: 'vegan' }, { said: 'no pork' }, { said: 'smooth' }],
+  },
+  'corn-chowder-light': {
+    regime: 'us',
+    text: `Summer Corn Chowder (lightened up!)
+Servings: 6 (1 1/3 cups each)
+
+4 slices center cut bacon, chopped
+1 medium onion, chopped
+1 red bell pepper, diced
+1 tbsp all purpose flour
+5 ears corn, kernels cut off (about 4 cups), cobs reserved
+1 lb red potatoes, diced small
+3 1/2 cups reduced sodium chicken broth
+1 cup fat free half & half
+1/2 tsp smoked paprika
+salt and pepper to taste
+2 scallions, sliced
+1/3 cup shredded reduced fat cheddar
+
+In a large pot cook the bacon over medium heat until crisp. Transfer to a paper towel with a slotted spoon and pour off all but 1 tbsp of the fat.
+Add onion and pepper, cook until soft, 5 min. Stir in flour, cook 1 min. Add broth, potatoes, 3 cups of the corn, the cobs and paprika. Bring to a boil, cover, and simmer 12-15 min. Discard the cobs.
+Transfer 2 cups of the soup to a blender and blend until smooth. Return to the pot with the half & half and remaining corn and cook 5 min more.
+Ladle into bowls and top with bacon, scallions and cheese.`,
+    asked: [{ said: 'vegan' }, { said: 'no pork' }, { said: 'smooth' }],
+  },
+  'roast-cauliflower-cheddar': {
+    regime: 'us',
+    text: `ROASTED CAULIFLOWER + WHITE CHEDDAR SOUP
+
+makes 4 big bowls
+
+1 large head cauliflower, cut into florets (about 2 lbs)
+3 tbsp olive oil, divided
+1 tsp kosher salt
+1/2 yellow onion, diced
+3 cloves garlic, smashed
+2 tbsp all-purpose flour
+3 cups vegetable broth
+1 cup 2% milk
+2 cups (8 oz) shredded sharp white cheddar
+2 oz cream cheese
+1 tsp dijon mustard
+pinch cayenne
+croutons + chives for topping (optional)
+
+Heat oven to 425°F. Toss cauliflower with 2 tbsp oil and the salt, spread on a sheet pan and roast 30 min, flipping once, until deeply golden.
+Meanwhile, heat remaining 1 tbsp oil in a Dutch oven over medium. Cook the onion 5-6 min. Add garlic, 1 min. Sprinkle over the flour and stir 1 min.
+Slowly pour in broth, whisking. Add cauliflower (save a few florets for garnish) and simmer 10 min.
+Blend. Return to low heat, stir in the milk, cream cheese, mustard and cayenne. Add the cheddar a handful at a time until melted. Do NOT boil.
+Top w/ croutons, reserved florets and chives.`,
+    asked: [{ said: 'vegan' }, { said: 'no gluten ingredient' }, { said: 'at most 400 mg sodium' }],
+  },
+  'tarka-dal': {
+    regime: 'uk',
+    text: `Creamy tarka dal soup
+Serves 4-5 | Prep 10 mins | Cook 35 mins
+
+For the soup:
+250g red split lentils, rinsed until the water runs clear
+1 x 400ml tin coconut milk
+800ml veg stock (from 1 cube)
+1 thumb-sized piece of ginger, grated
+1 tsp turmeric
+2 vine tomatoes, roughly chopped
+Juice of half a lemon
+
+For the tarka:
+2 tbsp ghee
+1 tsp cumin seeds
+1 tsp black mustard seeds
+3 fat cloves of garlic, thinly sliced
+1 green chilli, slit
+A handful of fresh coriander, to serve
+
+Method
+Put the lentils, stock, ginger, turmeric and tomatoes in a big pan. Bring to the boil, skim off the scum and simmer for 25 mins until collapsed.
+Stir in the coconut milk and blitz with a stick blender till smooth. Squeeze in the lemon and season.
+For the tarka, heat the ghee in a small frying pan. Add the seeds and once they pop add the garlic and chilli. Fry till golden, then tip over the soup. Scatter with coriander.`,
+    asked: [{ said: 'at most 3 g saturated fat, same body' }],
+  },
+  'salmon-potato': {
+    regime: 'eu',
+    text: `Salmon and potato soup, our way
+Portions: 4
+
+50 g butter
+1 leek
+1 carrot, diced
+600 g waxy potatoes, cubed
+8 dl fish stock
+10 allspice berries
+2 bay leaves
+500 g salmon fillet, skinless, in chunks
+2 dl cream
+1 bunch dill
+salt, white pepper
+rye bread on the side
+
+1. Slice the leek and soften it with the carrot in half of the butter.
+2. Add potatoes, stock, allspice and bay. Boil until the potatoes are nearly done, about 12 min.
+3. Pour in the cream, add the salmon and let it barely simmer 5 min.
+4. Stir in most of the dill and the rest of the butter. Season. Serve with rye bread.`,
+    asked: [{ said: 'no fish' }, { said: 'no milk' }],
+  },
 };
