@@ -32,6 +32,8 @@ const OFF = new RegExp(
   String.raw`(?:,\s*(?:and\s+)?|\s+and\s+|(?<=^|[.;]\s*))(?:discard|remove|throw away|pull off|take off)\w*\s+(?:the\s+)?${SKIN_AND_BONES}(?=\s*(?:[.,;]|and\b|$))`,
   'gi',
 );
+/** A sausage is broken up as it browns, and what is fried crisp is fat. */
+const BROKEN_UP = /,\s+(?:breaking|crumbling)\s+(?:it|them)\s+(?:up|apart)[^.;,]*|,?\s+until\s+(?:(?:it|they)\s+(?:is|are)\s+)?crisp(?:y)?\b/gi;
 const READY = '(?:tender and cooked through|cooked through|cooked|done|no longer pink|opaque)';
 
 /**
@@ -44,7 +46,7 @@ export function withoutFlesh(text: string, exchange: Exchange, names: string, al
   const own = escaped(names);
   const flesh = alone ? String.raw`the\s+(?:meat|flesh|fish)|` : '';
   const until = new RegExp(
-    String.raw`,?\s+(?:and\s+)?until\s+(?:the\s+juices\s+(?:of\s+${own}\s+)?run\s+clear|(?:it|they|${flesh}${own})\s+(?:is|are)\s+(?:just\s+)?${READY})`,
+    String.raw`,?\s+(?:and\s+)?until\s+(?:the\s+juices\s+(?:of\s+${own}\s+)?run\s+clear|(?:it|they|${flesh}${own})\s+(?:(?:is|are)\s+(?:just\s+)?${READY}|turns?\s+(?:just\s+)?(?:pink|opaque)))(?:\s+and\s+(?:curled|firm))?`,
     'gi',
   );
   const taken = new RegExp(
@@ -53,6 +55,7 @@ export function withoutFlesh(text: string, exchange: Exchange, names: string, al
   );
   const other = text
     .replace(OFF, '')
+    .replace(BROKEN_UP, '')
     .replace(until, exchange.lines.length > 0 && apart !== 'shred' && apart !== 'flake' ? '' : '$&')
     .replace(taken, (...found: unknown[]) => {
       const [all, lead, _skin, verb, what] = found as [string, string, string | undefined, string, string | undefined];

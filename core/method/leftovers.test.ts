@@ -81,6 +81,13 @@ describe('after the swaps', () => {
     ['egg-lemon', 'vegan', 'Add the rice and cook 15 minutes. Add the lemon juice. Serve.'],
     ['chestnut-porcini', 'smooth', 'Taste and season again at the end. Serve.'],
     ['corn-chowder-light', 'vegan', 'for a minute. Add onion and pepper, cook until soft, 5 min.'],
+    ['wild-rice', 'smooth', 'Discard the bay leaves. Blend all of it until smooth, then sieve.'],
+    ['carrot-chickpea', 'vegan', 'top with the soy yogurt, the crunchy chickpeas, pistachios and coriander.'],
+    ['shrimp-shells', 'no fish or shellfish', 'Whisk in the water and the milk.'],
+    ['cold-beetroot-egg', 'no egg', 'Chill for at least 2 hours.'],
+    ['celeriac-blue', 'no milk', 'Serve with the rest of the tofu, shards of ham and walnuts.'],
+    ['celeriac-blue', 'no pork', 'Serve with the rest of the cheese, shards of the turkey breast and walnuts.'],
+    ['sausage-slow', 'no pork', 'Put the chicken breast, onion, garlic, potatoes, broth and pepper flakes in the slow cooker.'],
     ['lobster', 'no alcohol', 'Add tomato paste and cook 1 minute. Add the water and the lemon juice, reduce by half.'],
   ])('%s, %s', (name, said, sentence) => {
     expect(methodOf(name, said)).toContain(sentence);
@@ -93,6 +100,10 @@ describe('after the swaps', () => {
     ['chicken-tortilla', 'vegan', /skin|meat|pulled/],
     ['chicken-leek', 'vegan', /bones|juices|flake/],
     ['egg-lemon', 'no egg', /mixture|thickened|scramble/],
+    ['shrimp-shells', 'no fish or shellfish', /shells|shrimp|pink/],
+    ['cold-beetroot-egg', 'no egg', /halves|egg/i],
+    ['sausage-slow', 'no pork', /breaking|In a skillet\./],
+    ['wild-rice', 'smooth', /with the bay/],
     ['peanut-sweet-potato', 'kidneys: sodium 300, phosphorus 150, potassium 400', /wilted/],
   ])('%s, %s: nothing is told of what is gone', (name, said, leftover) => {
     expect(methodOf(name, said)).not.toMatch(leftover);

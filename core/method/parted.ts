@@ -10,8 +10,8 @@ const SERVING =
   /^(?:then\s+|to serve,?\s+)?(?:chill|refrigerate|serve|ladle (?:in|it|the)|top (?:with|each)|garnish|(?:scatter|sprinkle) (?:with|over|on))\b/i;
 const AND_SERVED = /,?\s+(?:and then|and|then)\s+((?:chill|refrigerate|serve|ladle)\b[^.;]*)[.;]?$/i;
 
-/** A step that goes on to chill or to serve is two steps: what is stirred in at the end goes in before. */
-export function servedApart(step: Step, spoken: ReadonlyMap<string, Spoken>): Step[] {
+/** A step that goes on to chill or to serve is two steps: what is stirred in at the end goes in before. `onTop` are the lines of the bowl. */
+export function servedApart(step: Step, spoken: ReadonlyMap<string, Spoken>, onTop: ReadonlySet<string>): Step[] {
   const sentences = step.text.split(/(?<=[.;!])\s+/);
   let at = sentences.length;
   while (at > 0 && SERVING.test(sentences[at - 1] as string)) at -= 1;
@@ -23,10 +23,11 @@ export function servedApart(step: Step, spoken: ReadonlyMap<string, Spoken>): St
   }
   if (before.length === 0) return [{ ...step, stage: step.method ? step.stage : 'bowl' }];
   if (after.length === 0) return [step];
-  return inTwo(step, before.join(' '), after.join(' '), { id: `${step.id}-served`, stage: 'bowl' }, spoken);
+  return inTwo(step, before.join(' '), after.join(' '), { id: `${step.id}-served`, stage: 'bowl' }, spoken, onTop);
 }
 
-export function parted(step: Step, spoken: ReadonlyMap<string, Spoken>): Step[] {
+/** `onTop` are the lines of the bowl. */
+export function parted(step: Step, spoken: ReadonlyMap<string, Spoken>, onTop: ReadonlySet<string>): Step[] {
   const sentences = step.text.split(/(?<=[.;!])\s+/);
   const at = sentences.findLastIndex((sentence) => BLENDS.test(sentence));
   if (step.method !== 'blend' || at < 0 || at === sentences.length - 1) return [step];
@@ -37,17 +38,24 @@ export function parted(step: Step, spoken: ReadonlyMap<string, Spoken>): Step[] 
       .replace(/;$/, '.'),
     sentences.slice(at + 1).join(' '),
   ];
-  return inTwo(step, first as string, second as string, { id: `${step.id}-then`, stage: 'finish' }, spoken);
+  return inTwo(step, first as string, second as string, { id: `${step.id}-then`, stage: 'finish' }, spoken, onTop);
 }
 
 /** What only the second text names goes with it, and the minutes where only it tells some. */
-function inTwo(step: Step, first: string, second: string, next: Pick<Step, 'id' | 'stage'>, spoken: ReadonlyMap<string, Spoken>): Step[] {
+function inTwo(
+  step: Step,
+  first: string,
+  second: string,
+  next: Pick<Step, 'id' | 'stage'>,
+  spoken: ReadonlyMap<string, Spoken>,
+  onTop: ReadonlySet<string>,
+): Step[] {
   const names = (text: string, id: string): boolean => {
     const own = spoken.get(id);
     return own !== undefined && mentionsOf(text, own, []).length > 0;
   };
   const { uses, minutes, method: _, ...rest } = step;
-  const late = uses?.filter((id) => names(second, id) && !names(first, id));
+  const late = uses?.filter((id) => names(second, id) && (!names(first, id) || onTop.has(id)));
   const isSecondTimed = minutes !== undefined && TIMED.test(second) && !TIMED.test(first);
   return [
     { ...step, text: first, ...(uses ? { uses: uses.filter((id) => !late?.includes(id)) } : {}), ...(isSecondTimed ? { minutes: undefined } : {}) },

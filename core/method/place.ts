@@ -102,6 +102,7 @@ function placeWork(work: Work, by: Entry | null, known: boolean, placing: Placin
         );
         return true;
     }
+  if (known && by === 'base') return false;
   if (by === 'base' || work.when === 'before' || PREPARES.test(work.text))
     drafts.open(step(entry === 'ready' && by === 'base' ? withRest(work.text, placing) : work.text, 'base', []));
   else if (work.when === 'blend') drafts.insert(firstBlend >= 0 ? firstBlend : beforeServing, step(work.text, 'blend', []));

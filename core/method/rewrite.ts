@@ -98,8 +98,10 @@ class Rewriting {
     // Something may have to come between the blender and what is stirred in after it.
     const comesBetween = exchanges.some((exchange) => BETWEEN.has(entryOf(exchange)) && !(exchange.works.some(isGentle) && isLate(exchange.line)));
     const lastAt = Math.max(...steps.map(({ method }, at) => (method === 'blend' ? at : -1)), -1);
+    const onTop = new Set(original.flatMap(({ id, stage }) => (stage === 'bowl' ? [id] : [])));
     const isLast = (at: number) => at === steps.length - 1 || (lastAt >= 0 && at >= lastAt);
-    const apart = (step: Step, at: number) => parted(step, this.spoken).flatMap((part) => (isLast(at) ? servedApart(part, this.spoken) : [part]));
+    const apart = (step: Step, at: number) =>
+      parted(step, this.spoken, onTop).flatMap((part) => (isLast(at) ? servedApart(part, this.spoken, onTop) : [part]));
     const named = steps.map((step) => ({ ...step, text: this.groupsNamed(step) }));
     this.drafts = new Drafts(comesBetween ? named.flatMap(apart) : named);
   }
@@ -129,8 +131,10 @@ class Rewriting {
     return this.drafts.written().map((step) => ({ ...step, text: onceEach(step.text) }));
   }
 
-  exchange(asked: Exchange): void {
+  exchange(written: Exchange): void {
     const { list } = this.drafts;
+    const asked = this.warmedForTheTop(written);
+    this.dropItsShells(asked);
     const isGently = this.isGentlyPut(asked);
     const exchange = isGently ? { ...asked, works: asked.works.filter((work) => !isGentle(work)) } : asked;
     const entry = this.entryIn(exchange);
@@ -159,6 +163,17 @@ class Rewriting {
     placeWorks({ exchange, entry, entered, back, first: early && first >= 0 ? first - 1 : first, drafts, said, each: this.each, shelf });
   }
 
+  /** What goes on a bowl with its oil and its spice is warmed in them first: nobody serves shards of oil. */
+  private warmedForTheTop(exchange: Exchange): Exchange {
+    const { line, lines, works } = exchange;
+    const kindOf = ({ foodId }: Line) => this.shelf.food(foodId ?? '')?.category ?? 'meat';
+    const [fats, spices] = [lines.filter((one) => kindOf(one) === 'fat'), lines.filter((one) => kindOf(one) === 'spice')];
+    const main = lines.filter((one) => !BESIDE.has(kindOf(one)));
+    if (line.stage !== 'bowl' || entryOf(exchange) !== 'stead' || fats.length === 0 || main.length === 0) return exchange;
+    const spiced = spices.length > 0 ? ` with ${this.each(spices)}` : '';
+    return { ...exchange, works: [{ text: `Warm ${this.each(main)} in ${this.each(fats)}${spiced} for a minute.`, when: 'before' }, ...works] };
+  }
+
   /** What is browned first is put in where the old one was stirred back in. */
   private entryIn(exchange: Exchange): Entry {
     const entry = entryOf(exchange);
@@ -168,7 +183,17 @@ class Rewriting {
     if (entry === 'stead' && isOnlyWater && isLate(exchange.line) && kind !== 'broth' && kind !== 'water') return 'pour';
     // Oil and spice are only warmed.
     const isFood = exchange.lines.some(({ foodId }) => !BESIDE.has(this.shelf.food(foodId ?? '')?.category ?? 'meat'));
-    return entry === 'base' && isFood && this.comesBack(exchange.line.id) ? 'ready' : entry;
+    return entry === 'base' && isFood && (this.comesBack(exchange.line.id) || this.isPutInAt(exchange.line.id) !== null) ? 'ready' : entry;
+  }
+
+  /** The step in which what was browned in a pan of its own goes into the pot; null where it stays where it is. */
+  private isPutInAt(lineId: string): number | null {
+    const spoken = this.spoken.get(lineId);
+    const { list } = this.drafts;
+    const first = this.firstUse(lineId);
+    if (!spoken || first < 0 || !OWN_PAN.test(list[first]?.text ?? '')) return null;
+    const at = list.findIndex(({ text }, place) => place > first && PUT_IN.test(text) && mentionsOf(text, spoken, this.staying).length > 0);
+    return at < 0 ? null : at;
   }
 
   private comesBack(lineId: string): boolean {
@@ -210,6 +235,32 @@ class Rewriting {
           draft.uses = draft.uses.filter((id) => id !== whole.id);
           this.takeAlong(draft, before);
         }
+      }
+    }
+  }
+
+  /** A stock of the shells of what is gone is not made: where it was poured in goes the water it would have been made with. */
+  private dropItsShells({ line, lines }: Exchange): void {
+    const isShellfish = ({ foodId }: Line) => this.shelf.food(foodId ?? '')?.category === 'shellfish';
+    if (!isShellfish(line) || lines.some(isShellfish)) return;
+    const { list } = this.drafts;
+    const own = [...(this.spoken.get(line.id)?.heads ?? [])].map((head) => `${head}s?`).join('|');
+    const stock = new RegExp(`\\b(?:the\\s+)?(?:${own || 'shellfish'}|shell|shellfish)\\s+(?:stock|broth|liquor)\\b`, 'i');
+    for (const [at, draft] of list.entries()) {
+      const before = draft.text;
+      draft.text = tidied(before.replace(SHELL_STOCK, ''));
+      if (draft.text === tidied(before)) continue;
+      if (mentionsOf(draft.text, this.spoken.get(line.id) as Spoken, []).length === 0) draft.uses = draft.uses.filter((id) => id !== line.id);
+      const isLost = (one: Line) =>
+        draft.uses.includes(one.id) && one.id !== line.id && mentionsOf(draft.text, this.spoken.get(one.id) as Spoken, []).length === 0;
+      const poured = this.original.filter((one) => isLost(one) && LIQUIDS.has(this.shelf.food(one.foodId ?? '')?.category ?? 'meat'));
+      const later = list.find(({ text }, next) => next > at && stock.test(text));
+      if (poured.length === 0) continue;
+      if (!later) this.addTo(draft, this.each(poured));
+      else {
+        later.text = later.text.replace(stock, this.each(poured));
+        later.uses.push(...poured.map(({ id }) => id));
+        draft.uses = draft.uses.filter((id) => !poured.some((one) => one.id === id));
       }
     }
   }
@@ -288,19 +339,22 @@ class Rewriting {
     const isElsewhere = exchange.line.partOf !== undefined && !draft.uses.includes(exchange.line.id);
     const used = draft.uses.includes(exchange.line.id);
     // 'Everything but the ham' puts in a line that is used here, and speaks of one that is not.
-    const said = isElsewhere ? [] : mentionsOf(before, passage.spoken, this.staying, this.rivalsOf(exchange.line));
+    const said = isElsewhere
+      ? []
+      : mentionsOf(before, passage.spoken, this.staying, this.rivalsOf(exchange.line)).filter((span) => !this.isPlacedAt(draft, span));
     const isOnlyExcepted = used && said.every((span) => exceptBefore(before, span));
     const found = isOnlyExcepted ? [] : said;
     // What is blended in stays in what is done with it before; only the sentences behind the blender lose it.
-    const isAfter = ({ from }: Span) => at > lastBlend || (at === lastBlend && from > lastBlending(before));
+    const putInAt = entry === 'ready' && !this.comesBack(exchange.line.id) ? this.isPutInAt(exchange.line.id) : null;
+    const isAfter = ({ from }: Span) => (putInAt !== null ? at >= putInAt : at > lastBlend || (at === lastBlend && from > lastBlending(before)));
     const spans = blendsIn ? found.filter(isAfter) : found;
     // Of what comes back only the coming back is left.
-    const returns = entry === 'ready' && this.comesBack(exchange.line.id);
+    const returns = entry === 'ready' && (putInAt !== null || this.comesBack(exchange.line.id));
     if (blendsIn && spans[0] && passage.isSpokenOf) passage.back = before.slice(spans[0].from, spans[0].to).replace(DETERMINES, 'the ');
     passage.isSpokenOf ||= found.length > 0;
     if (at === first && spans[0] && spans[0].from < before.length * EARLY && !inPlace) passage.early = true;
     if (used) {
-      const stays = (inPlace && !(returns && at < lastBlend)) || (blendsIn && at < lastBlend);
+      const stays = (inPlace && !(returns && at < (putInAt ?? lastBlend))) || (blendsIn && at < lastBlend);
       draft.uses = draft.uses.flatMap((id) => (id !== exchange.line.id ? [id] : stays ? exchange.lines.map((one) => one.id) : []));
       if (inPlace && !returns && spans.length === 0 && !passage.placed && first === at && !WHOLESALE.test(draft.text)) {
         this.addTo(draft, passage.names);
@@ -418,6 +472,15 @@ class Rewriting {
       if (!this.isPlacedBefore(draft, lines)) this.addTo(draft, words, this.verbFor(lines));
   }
 
+  /** Words that another exchange has put there: the yogurt of 'the soy yogurt' is no yogurt of the original. */
+  private isPlacedAt({ text, ...draft }: Draft, { from, to }: Span): boolean {
+    return this.placed.some(({ draft: there, words }) => {
+      if (there.step.id !== draft.step.id) return false;
+      for (let at = text.indexOf(words); at >= 0; at = text.indexOf(words, at + 1)) if (at <= from && to <= at + words.length) return true;
+      return false;
+    });
+  }
+
   private isPlacedBefore(draft: Draft, lines: readonly Line[]): boolean {
     const { list } = this.drafts;
     return this.placed.some((one) => one.lines === lines && list.indexOf(one.draft) < list.indexOf(draft));
@@ -444,6 +507,12 @@ class Rewriting {
   };
 }
 
+const OWN_PAN = /\b(?:skillet|frying pan|(?:separate|small|another|second) (?:\w+ )?pan)\b/i;
+const PUT_IN = /\b(?:put|add|place|return|transfer|tip)\b/i;
+/** A sentence that cooks shells for their stock. */
+const SHELL_STOCK =
+  /(?<=^|[.!]\s+)[^.!]*\b(?:simmer|boil|cover|roast|toast|fry|saut\w+|brown|cook)\b[^.!]*\bshells\b[^.!]*(?:[.!](?=\s|$)|$)|(?<=^|[.!]\s+)[^.!]*\bshells\b[^.!]*\b(?:simmer|boil|stock)\b[^.!]*(?:[.!](?=\s|$)|$)/gi;
+const LIQUIDS: ReadonlySet<Category> = new Set<Category>(['water', 'broth']);
 /** Goes along with another food, and is not named twice. */
 const BESIDE: ReadonlySet<Category> = new Set<Category>(['fat', 'spice', 'acid', 'salt', 'water', 'herb']);
 const IN_PLACE: ReadonlySet<Entry> = new Set<Entry>(['stead', 'made', 'ready']);

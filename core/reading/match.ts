@@ -189,7 +189,8 @@ const nameLength = (match: Match, tokens: readonly string[], shelf: Shelf): numb
   match.kind === 'none' ? 0 : (longestName(tokens, namesOf(shelf))?.name.tokens.length ?? 0);
 
 function matchTokens(tokens: readonly string[], shelf: Shelf): Match {
-  const found = longestName(tokens, namesOf(shelf));
+  const names = namesOf(shelf);
+  const found = longestName(tokens, names);
   const opposed = OPPOSITE_TOKENS.some(
     (parts) => containsAll(tokens, parts) && !(found && (containsAll(found.name.tokens, parts) || says(parts, found, shelf))),
   );
@@ -204,7 +205,11 @@ function matchTokens(tokens: readonly string[], shelf: Shelf): Match {
   }
   if (!found) return { kind: 'none', unknown: tokens.filter((token) => !isDescriptor(token)) };
   const left = [...tokens.slice(0, found.start), ...tokens.slice(found.start + found.name.tokens.length)];
-  const unknown = left.filter((token) => !isDescriptor(token) && !MODIFIERS.has(token) && !/^(?:gluten|free|dairy|wheat)$/.test(token));
+  // 'Stilton-type blue cheese': another name of the same food says nothing new.
+  const isItself = (token: string) => names.get(token)?.some((name) => name.tokens.length === 1 && name.foodId === found.name.foodId) ?? false;
+  const unknown = left.filter(
+    (token) => !isDescriptor(token) && !MODIFIERS.has(token) && !isItself(token) && !/^(?:gluten|free|dairy|wheat)$/.test(token),
+  );
   if (unknown.length > 0)
     return isKindOf(tokens, found, unknown, shelf)
       ? { kind: 'modified', foodId: found.name.foodId, word: unknown.join(' ') }

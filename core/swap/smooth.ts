@@ -128,6 +128,9 @@ function blendedBeforeTopped(step: Step, blend: Step, { lines }: Recipe, shelf: 
   return [{ ...kept, text: before, uses: uses.filter((lineId) => !onTop.includes(lineId) || speaksOf(before)(lineId)) }, blend, topped];
 }
 
+const TAKES_OUT =
+  /^\s*(?:then\s+)?(?:discard|remove|take out|lift out|fish out|pick out|throw away)\b[^,;]*?(?=\s*(?:[,;]|\band\b[^,;]*$|\bthen\b[^,;]*$|$))/i;
+
 /** The step with its sentence of blending made one of the whole pot; what is blended in with it is named again. */
 function wholeIn({ text, uses }: Step, recipe: Recipe, shelf: Shelf, blender: Blender | undefined): string {
   const { lines } = recipe;
@@ -135,7 +138,12 @@ function wholeIn({ text, uses }: Step, recipe: Recipe, shelf: Shelf, blender: Bl
   const at = sentences.findIndex((sentence) => BLENDS.test(sentence));
   if (at < 0) return [wholeSaid(recipe, blender), ...sentences].join(' ');
   const sentence = sentences[at] as string;
-  const with_ = lines.filter(({ id }) => uses?.includes(id)).flatMap((line) => mentionsOf(sentence, spokenOf(line, shelf), [])[0] ?? []);
+  const first = TAKES_OUT.exec(sentence.slice(0, BLENDS.exec(sentence)?.index))?.[0].trim();
+  // What is taken out first is taken out, and never blended in.
+  const with_ = lines
+    .filter(({ id, eaten }) => uses?.includes(id) && eaten !== 'removed')
+    .flatMap((line) => mentionsOf(sentence, spokenOf(line, shelf), [])[0] ?? []);
   const names = with_.sort((a, b) => a.from - b.from).map(({ from, to }) => sentence.slice(from, to));
-  return sentences.toSpliced(at, 1, wholeSaid(recipe, blender, names.length === 0 ? '' : ` with ${listed(names)}`)).join(' ');
+  const whole = wholeSaid(recipe, blender, names.length === 0 ? '' : ` with ${listed(names)}`);
+  return sentences.toSpliced(at, 1, ...(first ? [`${first}.`, whole] : [whole])).join(' ');
 }

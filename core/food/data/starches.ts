@@ -53,6 +53,8 @@ export const STARCHES: readonly FoodRow[] = [
     f: [130, 68.44, 2.69, 0.28, 0.077, 28.17, 0.4, 0.05, 1, 35, 10, 43, 0], more: { starchG: 27 } },
   { id: 'rice-brown-cooked', name: 'Rice, brown, boiled', aliases: 'cooked brown rice, boiled brown rice', category: 'grain', state: 'cooked', ndb: '20037', cup: 195, cupVaries: 0.08, starchKind: 'blended',
     f: [123, 70.27, 2.74, 0.97, 0.26, 25.58, 1.6, 0.24, 4, 86, 3, 103, 0], more: { starchG: 23 } },
+  { id: 'rice-wild-raw', name: 'Wild rice, raw', aliases: 'wild rice, uncooked wild rice, dry wild rice', category: 'grain', state: 'raw', ndb: '20088', cup: 160, cupVaries: 0.06, starchKind: 'blended',
+    f: [357, 7.76, 14.73, 1.08, 0.156, 74.9, 6.2, 2.5, 7, 427, 21, 433, 0], more: { starchG: 66 } },
   { id: 'rice-wild-cooked', name: 'Wild rice, boiled', aliases: 'cooked wild rice, boiled wild rice', category: 'grain', state: 'cooked', ndb: '20089', cup: 164, cupVaries: 0.08, starchKind: 'blended',
     f: [101, 73.93, 3.99, 0.34, 0.049, 21.34, 1.8, 0.73, 3, 101, 3, 82, 0], more: { starchG: 18.5 } },
   { id: 'quinoa-cooked', name: 'Quinoa, boiled', aliases: 'cooked quinoa, boiled quinoa', category: 'grain', state: 'cooked', ndb: '20137', cup: 185, cupVaries: 0.08, starchKind: 'blended',

@@ -1507,4 +1507,139 @@ rye bread on the side
 4. Stir in most of the dill and the rest of the butter. Season. Serve with rye bread.`,
     asked: [{ said: 'no fish' }, { said: 'no milk' }],
   },
+  'wild-rice': {
+    regime: 'us',
+    text: `Chicken & Wild Rice Soup
+Prep Time: 15 mins | Cook Time: 1 hr | Serves: 8
+
+For the soup
+1 cup uncooked wild rice
+8 tablespoons butter, divided
+1 large yellow onion, finely chopped
+2 large carrots, peeled and diced
+2 ribs celery, diced
+8 oz cremini mushrooms, sliced
+1/2 cup all-purpose flour
+6 cups chicken stock
+2 1/2 cups shredded rotisserie chicken
+1 cup heavy cream
+1 tablespoon fresh thyme
+2 bay leaves
+Salt & pepper
+
+Cook the rice according to the package directions; drain and set aside.
+In a Dutch oven, melt 2 tablespoons of the butter over medium heat. Add mushrooms and cook until browned, 6 minutes. Remove to a plate.
+Melt the remaining 6 tablespoons butter. Add onion, carrots and celery and cook 8 minutes. Sprinkle in flour and cook, stirring, 2 minutes.
+Gradually whisk in the stock. Add thyme and bay leaves. Bring to a boil, then reduce heat and simmer 15 minutes. Discard the bay leaves and puree half the soup.
+Stir in the rice, mushrooms, chicken, and cream. Heat through, season to taste.`,
+    asked: [{ said: 'no gluten ingredient' }, { said: 'vegan' }, { said: 'smooth' }],
+  },
+  'carrot-chickpea': {
+    regime: 'uk',
+    text: `Spiced carrot soup with crunchy chickpeas
+Serves 4
+
+1 tbsp rapeseed oil
+1 onion, chopped
+600g carrots, chopped
+2 tsp harissa
+1 tsp ground cumin
+900ml hot vegetable stock
+100g Greek yogurt, plus extra to serve
+400g can chickpeas, drained
+1 tsp smoked paprika
+30g pistachios, chopped
+Small bunch coriander
+
+1. Heat the oven to 200C. Toss the chickpeas with the paprika and a little oil and roast for 25 minutes until crunchy.
+2. Meanwhile heat the oil in a pan and fry the onion for 8 minutes. Add the carrots, harissa and cumin and cook for 2 minutes. Pour in the stock, bring to the boil and simmer for 20 minutes until tender.
+3. Blend until smooth, then stir in the yogurt off the heat.
+4. Ladle into bowls and top with extra yogurt, the crunchy chickpeas, pistachios and coriander.`,
+    asked: [{ said: 'vegan' }, { said: 'no nuts' }, { said: 'smooth' }],
+  },
+  'shrimp-shells': {
+    regime: 'us',
+    text: `Shrimp & corn bisque
+
+4 servings
+
+1 pound shrimp, peeled and deveined (save the shells)
+4 tablespoons butter
+1/4 cup flour
+1 small onion, minced
+1 stalk celery, minced
+1 clove garlic, minced
+3 cups water
+1 1/2 cups corn kernels, fresh or frozen
+1 cup whole milk
+1/2 cup heavy cream
+2 teaspoons celery salt
+1 tablespoon brandy
+chopped parsley
+
+Simmer the shrimp shells in the water for 20 minutes; strain, keeping the stock.
+Melt the butter in a heavy pot. Add the onion, celery and garlic; cook 5 minutes. Stir in the flour, cook 2 minutes.
+Whisk in the shrimp stock and the milk. Add half of the corn and the seasoning; simmer 10 minutes, then puree.
+Add the cream, brandy, remaining corn and the shrimp, and cook gently until the shrimp turn pink, 3 to 4 minutes. Sprinkle with parsley.`,
+    asked: [{ said: 'no fish or shellfish' }, { said: 'no milk' }],
+  },
+  'cold-beetroot-egg': {
+    regime: 'eu',
+    text: `Cold beetroot soup with egg
+4 portions
+
+500 g cooked beetroot, grated
+500 ml kefir
+250 ml sour cream 18 %
+1 cucumber, grated
+4 radishes, grated
+2 tbsp chopped dill
+1 tbsp chopped chives
+1 tbsp lemon juice
+1 tsp sugar
+4 eggs, hard-boiled, halved
+
+Blend half of the beetroot with the kefir until smooth. Stir in the rest of the beetroot, the sour cream, cucumber, radishes, dill and chives. Season with lemon, sugar and salt. Chill for at least 2 hours. Serve with the egg halves on top.`,
+    asked: [{ said: 'no egg' }, { said: 'vegan' }],
+  },
+  'celeriac-blue': {
+    regime: 'uk',
+    text: `Celeriac and blue cheese soup
+Feeds 6
+
+50g butter
+1 large onion, chopped
+1 celeriac (approx 900g), peeled and cubed
+1 medium potato
+1.2 litres ham stock
+150ml double cream
+150g Stilton-type blue cheese, crumbled
+6 slices air-dried ham, grilled until crisp
+50g walnuts, toasted
+
+Melt the butter and gently cook the onion for 10 minutes. Add the celeriac and the potato, cover and sweat for 10 minutes more. Pour over the stock and simmer for 25 minutes or until tender. Puree in a blender, return to the pan, stir in the cream and two thirds of the cheese and heat until melted, do not boil. Serve with the rest of the cheese, shards of ham and walnuts.`,
+    asked: [{ said: 'no milk' }, { said: 'no pork' }, { said: 'no nuts' }],
+  },
+  'sausage-slow': {
+    regime: 'us',
+    text: `Creamy Sausage & Potato Soup (slow cooker)
+6 servings
+
+1 lb mild Italian sausage
+6 slices bacon, diced
+1 onion, diced
+4 cloves garlic, minced
+4 russet potatoes (2 lbs), sliced
+6 cups low sodium chicken broth
+1 bunch kale, stems removed, torn
+1 cup heavy cream
+1/2 tsp red pepper flakes
+1/4 cup grated parmesan
+
+1. In a skillet, brown the sausage, breaking it up; drain the fat. Cook the bacon in the same skillet until crisp.
+2. Put the sausage, bacon, onion, garlic, potatoes, broth and pepper flakes in the slow cooker. Cook on high 3-4 hours.
+3. Mash some of the potatoes to thicken. Stir in the kale and cream, cover and cook 20 minutes more.
+4. Serve with parmesan.`,
+    asked: [{ said: 'no pork' }, { said: 'vegetarian' }, { said: 'at most 3 g saturated fat, same body' }],
+  },
 };
