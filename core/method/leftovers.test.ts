@@ -85,7 +85,7 @@ describe('after the swaps', () => {
     ['carrot-chickpea', 'vegan', 'top with the soy yogurt, the crunchy chickpeas, pistachios and coriander.'],
     ['shrimp-shells', 'no fish or shellfish', 'Whisk in the water and the milk.'],
     ['cold-beetroot-egg', 'no egg', 'Chill for at least 2 hours.'],
-    ['celeriac-blue', 'no milk', 'Serve with the rest of the tofu, shards of ham and walnuts.'],
+    ['celeriac-blue', 'no milk', 'Serve with the tofu, shards of ham and walnuts.'],
     ['celeriac-blue', 'no pork', 'Serve with the rest of the cheese, shards of the turkey breast and walnuts.'],
     ['sausage-slow', 'no pork', 'Put the chicken breast, onion, garlic, potatoes, broth and pepper flakes in the slow cooker.'],
     ['lobster', 'no alcohol', 'Add tomato paste and cook 1 minute. Add the water and the lemon juice, reduce by half.'],
