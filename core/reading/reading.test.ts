@@ -4,10 +4,11 @@ import { SHELF } from '../food/shelf.ts';
 import type { Food } from '../vocabulary/food.ts';
 import { minutesIn } from './clauses.ts';
 import { weigh } from './grams.ts';
+import { servingsIn } from './headOfText.ts';
 import { readLine } from './line.ts';
 import { matchFood } from './match.ts';
 import { readRecipe } from './read.ts';
-import { findSections, servingsIn } from './sections.ts';
+import { findSections } from './sections.ts';
 import { weighLine } from './weighLine.ts';
 
 const food = (phrase: string) => {

@@ -5,9 +5,9 @@
 import type { Shelf } from '../food/shelf.ts';
 import { methodOf, minutesIn } from './clauses.ts';
 import { mentionsIn } from './mentions.ts';
-import type { TextLine } from './sections.ts';
 import { FIRST_PERSON, isRunOn, MOST_TEXT, plain, RUN_ON, STAMP, sentencesOf } from './sentences.ts';
 import { type Named, type Put, Telling } from './telling.ts';
+import type { TextLine } from './textSections.ts';
 import { PREPARES, TELLING } from './verbs.ts';
 
 export interface Running {

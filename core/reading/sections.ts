@@ -4,48 +4,28 @@
  */
 import { readRange } from '../quantity/amount.ts';
 import { STAGE_LABELS, STAGES, type Stage } from '../vocabulary/recipe.ts';
-import { amountBehind, isBulleted, startsWithAmount, withoutLead } from './amountPlace.ts';
+import { amountBehind, startsWithAmount } from './amountPlace.ts';
 import { blockOf, type Furniture, furnitureOf } from './furniture.ts';
-import { TELLING } from './verbs.ts';
-import { bowlsSaid, isOnlyYield, type Yield, yieldIn } from './yield.ts';
-
-export interface TextLine {
-  text: string;
-  /** Place in the pasted text, counted from 0. */
-  at: number;
-  /** The stage its heading gives it: what stands under 'Topping' goes into the bowl. */
-  stage?: Stage;
-  /** Its amount is for one bowl. */
-  perBowl?: boolean;
-  /** The heading of its part, as written: 'For the stock'. */
-  part?: string;
-}
-
-export type Kind = 'title' | 'yield' | 'heading' | 'ingredient' | 'step' | 'furniture' | 'unread';
-
-/** What one line of the text was taken for. */
-export interface Accounted {
-  at: number;
-  text: string;
-  kind: Kind;
-  furniture?: Furniture;
-}
-
-export interface Sections {
-  title: string;
-  made: (Yield & { at: number }) | null;
-  ingredients: TextLine[];
-  steps: TextLine[];
-  /** Every line that is not empty, in order. */
-  account: Accounted[];
-  /** The total time the text claims, minutes. */
-  claimedMinutes?: number;
-}
-
-export const noSections = (): Sections => ({ title: '', made: null, ingredients: [], steps: [], account: [] });
-
-/** Whether words name a food of the shelf. */
-export type IsFood = (words: string) => boolean;
+import { isTitle, isYield, takeTitle, takeTotal, takeYield, yieldOfSentences } from './headOfText.ts';
+import {
+  bare,
+  cannotBeIngredient,
+  DOES,
+  isImperative,
+  isSentence,
+  itemsOf,
+  looksLikeIngredient,
+  type Marked,
+  MOST_HEADING,
+  MOST_INGREDIENT,
+  MOST_SHORT,
+  markedLines,
+  nextIsListed,
+  numberedApart,
+  STARTS_WITH_VERB,
+} from './markedLines.ts';
+import { type IsFood, type Kind, noSections, type Sections } from './textSections.ts';
+import { yieldIn } from './yield.ts';
 
 const INGREDIENTS =
   /^(?:the\s+)?(?:main\s+)?ingredients?(?:\s+list)?(?:\s+for\b.{0,30})?\s*:?$|^you(?:'ll| will)? need\s*(?:\([^()]{0,40}\))?\s*:?$|^shopping list\s*:?$|^what you(?:'ll)? need\s*:?$|^(?:zutaten|ingredientes|ingr[ée]dients|ingredienti|ingredienser|sk[łl]adniki)\s*:?$/i;
@@ -67,47 +47,6 @@ const VESSEL: readonly (readonly [RegExp, Stage])[] = [
   [/\b(?:in|into) the (?:oven|roasting tin|tray)\b/i, 'base'],
   [/\b(?:in|into) the blender\b/i, 'blend'],
 ];
-
-/** '1.', '2)', 'Step 3:', 'A', and a bare number before a sentence that tells what to do. */
-const NUMBERED = new RegExp(
-  String.raw`^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]\s*(?=\p{L})|(?:step\s+)?\d{1,2}\s+(?=(?:${TELLING})\b.{15,}(?:[.!]|\bthe\b))|[A-H]\s+(?=(?:${TELLING})\b)(?!\p{L}+\s+of\b))`,
-  'iu',
-);
-const VERBS = new RegExp(String.raw`\b(?:${TELLING})\b`, 'i');
-const STARTS_WITH_VERB = new RegExp(String.raw`^(?:${TELLING})\b`, 'i');
-/** Verbs that no ingredient is described by. */
-const DOES = /\b(?:simmer|boil|blend|add|stir|fry|cook|sweat|pur[eé]e|season|pour|serve|soften|whisk|melt)\b/i;
-const SENTENCE_SIGN =
-  /\b(?:the|until|till|minutes?|mins?|hours?|into|over|it|them|in a|with a|boil|heat|smooth|soft|tender|and (?:add|blend|cook|serve|simmer|stir|season)|everything|all|bowls?|together)\b/i;
-const TOTAL =
-  /\b(?:total(?:\s+time)?|ready in|takes|(?<!\b(?:prep|preparation|cook|cooking|active|chill|chilling|rest|resting|oven|hands-on)\s)time)\s*:?\s*(?:about\s+|only\s+|just\s+)?((?:\d+|an?|half an|one|two|three)\s*(?:-|to)?\s*\d*\s*(?:hours?|hrs?|h|minutes?|mins?|min)(?:\s*(?:and\s*)?\d+\s*(?:minutes?|mins?|min))?)/i;
-
-/** The number of bowls a line of text states, if it states one. */
-export const servingsIn = (text: string): { min: number; max: number } | null => yieldIn(text)?.bowls ?? null;
-
-/** Marks that carry no text: bidirectional and zero-width marks, control characters but for the tab, what broken encoding leaves. */
-// biome-ignore lint/suspicious/noControlCharactersInRegex: control characters are what is looked for
-const UNSEEN = /[\u0000-\u0008\u000b-\u001f\u007f-\u009f\u2028\u2029\ufffd]|(?!\u200d)\p{Cf}/gu;
-const RULE = /^(?:[-*_=~]{3,}|```.*)$/;
-
-/** No longer line is a name, a heading or furniture. */
-const MOST_SHORT = 200;
-const MOST_HEADING = 48;
-const MOST_INGREDIENT = 90;
-
-interface Marked {
-  at: number;
-  text: string;
-  /** Without bullet, number and marks. */
-  body: string;
-  head: string;
-  bulleted: boolean;
-  /** A number or a letter of a step stands before it. */
-  numbered: boolean;
-  /** An empty line stands before it, behind it. */
-  gap: boolean;
-  gapAfter: boolean;
-}
 
 interface Walk {
   sections: Sections;
@@ -148,65 +87,6 @@ export function findSections(text: string, isFood: IsFood = () => false): Sectio
   return sections;
 }
 
-function markedLines(text: string): Marked[] {
-  const raw = text
-    .replace(/\r\n?/g, '\n')
-    .split('\n')
-    .map((line) =>
-      line
-        .replace(UNSEEN, '')
-        .replace(/\u00a0/g, ' ')
-        .replace(/^\s*>\s?/, '')
-        .trim()
-        // '*Green soup*' is set in bold, and no item of a list.
-        .replace(/^([*_])(?=[^*_\s])([^*_]{1,100})\1$/, '$2'),
-    );
-  return raw.flatMap((whole, at): Marked[] => {
-    if (whole === '' || RULE.test(whole)) return [];
-    const items = bulletsOf(whole);
-    return items.map((line, item): Marked => {
-      const head = bare(line);
-      const numbered = NUMBERED.test(head);
-      return {
-        at,
-        text: line,
-        head,
-        body: withoutLead(numbered ? head.replace(NUMBERED, '') : line),
-        bulleted: isBulleted(line),
-        numbered,
-        gap: item === 0 && (at === 0 || raw[at - 1] === ''),
-        gapAfter: item === items.length - 1 && (at === raw.length - 1 || raw[at + 1] === ''),
-      };
-    });
-  });
-}
-
-/** '2 tbsp oil • 1 onion • 900 g sweet potatoes • ...': a list on one line, as it is passed on in messages. */
-function bulletsOf(line: string): string[] {
-  // 'Courgettes 1.5 kg / spinach 500 g / onions 3': the amounts behind the foods.
-  const strokes = line.length < MOST_LISTED ? line.split(/\s+\/\s+/) : [];
-  if (strokes.length >= LEAST_ITEMS && strokes.filter((part) => /\d/.test(part)).length * 2 > strokes.length) return strokes;
-  const commas =
-    line.length < MOST_LISTED && !/[.!?]\s+\p{L}/u.test(line) && !DOES.test(line) ? line.replace(/\.\s*$/, '').split(/,\s+(?![^()]*\))/) : [];
-  if (commas.length >= LEAST_ITEMS && commas.filter((part) => AMOUNT_BEHIND.test(part)).length >= commas.length * MOSTLY) return commas;
-  // A row of a table begins with its mark.
-  if (!/[•·|]/.test(line) || /^\|/.test(line)) return [line];
-  const parts = line.split(/\s?[•·]\s+|\s+\|\s+/);
-  const counted = parts.filter((part) => /^[\d½¼¾⅓⅔]/.test(part)).length;
-  return parts.length >= LEAST_ITEMS && counted * 2 >= parts.length ? parts : [line];
-}
-/** 'Celeriac 900g peeled weight, pears 2 ripe': each food before its own amount. */
-const AMOUNT_BEHIND = /^\p{L}[\p{L}\s'’-]{1,40}?\s+(?:\d+(?:[.,]\d+)?\s?(?:g|kg|ml|l|cl|dl|oz|lb|tsp|tbsp)\b|\d+(?:\s|$))/iu;
-const MOSTLY = 0.7;
-const LEAST_ITEMS = 4;
-const MOST_LISTED = 1000;
-
-const bare = (text: string): string =>
-  text
-    .replace(/^#+\s*/, '')
-    .replace(/\*\*|__/g, '')
-    .trim();
-
 /** What one line is, with what it adds to the sections. */
 function take(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind; furniture?: Furniture } {
   const { sections } = walk;
@@ -239,7 +119,10 @@ function take(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind;
     if (!sections.made) takeYield(line, sections);
     return { kind: 'furniture', furniture };
   }
-  if (sections.title === '' && sections.ingredients.length === 0 && walk.mode === 'open' && isTitle(line)) return title(line, walk);
+  if (sections.title === '' && sections.ingredients.length === 0 && walk.mode === 'open' && isTitle(line)) {
+    takeTitle(line, sections);
+    return { kind: 'title' };
+  }
   if (isYield(line, walk)) {
     if (!sections.made?.bowls) takeYield(line, sections);
     return { kind: 'yield' };
@@ -282,16 +165,6 @@ function inlinePartList(found: RegExpExecArray, line: Marked, walk: Walk): { kin
   return { kind: 'ingredient' };
 }
 
-const ITEM_BREAK =
-  /\s*(?:;|\s\/\s|\s[•·|]\s|,(?=\s*(?:and\s+)?(?:\(?\d|[½¼¾⅓⅔]|(?:an?|one|two|three|four|five|six|eight|half|some|salt|pepper|a few|juice|zest)\b)))\s*/iu;
-/** A list on one line, at the marks that begin another amount. */
-export const itemsOf = (text: string): string[] =>
-  text
-    .replace(/\.\s*$/, '')
-    .split(ITEM_BREAK)
-    .map((item) => item.replace(/^and\s+/i, '').trim())
-    .filter(Boolean);
-
 /** A line of a laid-aside block; null where the block is over. */
 function inBlock(line: Marked, next: Marked | undefined, walk: Walk): Furniture | null {
   const block = walk.aside as NonNullable<Walk['aside']>;
@@ -302,76 +175,9 @@ function inBlock(line: Marked, next: Marked | undefined, walk: Walk): Furniture 
   return line.numbered && !walk.methodHeaded ? null : block.kind;
 }
 
-/** 'Pumpkin soup (6)', 'Carrot soup, per portion'. */
-function ofTitle(text: string): Yield | null {
-  const bowls = /\bper (?:portion|serving|bowl|person)\b/i.test(text) ? 1 : Number(/\((\d{1,2})\)\s*$/.exec(text)?.[1] ?? 0);
-  return bowls > 0 ? { bowls: { min: bowls, max: bowls } } : null;
-}
-
-function title(line: Marked, walk: Walk): { kind: Kind } {
-  const { sections } = walk;
-  const text = line.head.replace(/^(?:name|title|recipe|dish)\s*[:=]\s*/i, '').trim();
-  const made = yieldIn(line.text) ?? ofTitle(text);
-  // 'Soup | vegan | 30 min': the name and its tags.
-  const untagged = (text.split(/\s[|•]\s/)[0] as string).trim();
-  // 'Soup (serves 4)', 'Soup. For six.': what it makes is no part of its name.
-  const cut = made ? untagged.split(/(?:\s*(?:[,(–—-]|\s[-–—]|[.!])\s*|\s{2,})(?=(?:for|serves|makes|yields?|\d|enough|\())/i)[0] : undefined;
-  if (made) sections.made = { ...made, at: line.at };
-  sections.title = (cut && cut.length > 3 ? cut : untagged).replace(/\p{Extended_Pictographic}|\uFE0F/gu, '').trim();
-  return { kind: 'title' };
-}
-
-/** 'A soup of leeks' begins with a number word and is a title all the same; '2 leeks' is not. */
-const isTitle = (line: Marked): boolean =>
-  !/^[\d½¼¾⅓⅔\-*•[]/u.test(line.text) && line.text.length < 120 && !(line.text.length < 40 && isOnlyYield(line.text)) && !/^\(/.test(line.text);
-
 /** The head of a table: 'ITEM  QTY  UNIT  NOTES'. */
 const TABLE_HEAD =
   /^(?:(?:items?|ingredients?|products?|description|qty|quantity|amount|units?|uom|notes?|prep(?:aration)?|weight|wt|cost|price|code|measure|g|kg|per cent|%|yield %|ep|ap)(?:\s*[|;,\t]\s*|\s+|$)){2,}$/i;
-
-function isYield(line: Marked, walk: Walk): boolean {
-  if (line.text.length > 100 || !yieldIn(line.body)) return false;
-  // 'Prep: 20 minutes | Cook: 1 hour | Serves: 6-8': times and bowls on one line.
-  const parts = line.body.split(/\s*[|·•;]\s*/).filter(Boolean);
-  if (parts.length > 1 && parts.every((one) => isOnlyYield(one) || furnitureOf(one) !== null)) return true;
-  if (isOnlyYield(line.body))
-    return !(walk.mode === 'ingredients' && walk.isFood(line.body) && !/\b(?:serv|portion|bowl|cover|pax|make|yield)/i.test(line.body));
-  // 'Prep Time 15 mins  Cook Time 10 mins  Servings 6 people  Calories 214kcal'.
-  if (walk.mode === 'open' && /^(?:prep|cook|total|active|ready)\w*\s*(?:time)?\b.{0,12}\d/i.test(line.head) && !/[.!]\s+\p{L}/u.test(line.text))
-    return true;
-  return (
-    /^(?:serves|feeds|servings?|(?:standard )?yields?|makes|gives|portions?|covers|batch)\b/i.test(line.head) &&
-    !/[.!]\s+\p{L}/u.test(line.text) &&
-    line.text.length < 80
-  );
-}
-
-function takeYield(line: Marked, sections: Sections): void {
-  const made = yieldIn(line.body);
-  if (made) sections.made = { ...sections.made, ...made, at: line.at };
-}
-
-/** Bowls named within a sentence anywhere; what is said last counts: '... finish with the cream. Serves 4-6.' */
-function yieldOfSentences(lines: readonly Marked[]): Sections['made'] {
-  let made: Sections['made'] = null;
-  for (const { text, at } of lines)
-    for (const sentence of text.slice(0, 20_000).split(/(?<=[.!?])\s+/)) {
-      const range = sentence.length < 2000 ? bowlsSaid(sentence) : null;
-      if (range) made = { bowls: range, at };
-    }
-  return made;
-}
-
-function takeTotal(text: string, sections: Sections): void {
-  const found = text.length < MOST_SHORT ? TOTAL.exec(text.replace(/\*\*|__/g, '')) : null;
-  if (!found) return;
-  let minutes = 0;
-  for (const [, number, unit] of (found[1] as string).matchAll(/(\d+|an?|half an|one|two|three)\s*(hours?|hrs?|h|minutes?|mins?|min)/gi)) {
-    const amount = readRange(number as string)?.range.max ?? 0;
-    minutes += amount * (/^h/i.test(unit as string) ? 60 : 1);
-  }
-  if (minutes > 0) sections.claimedMinutes = minutes;
-}
 
 /** The stages by the names this kitchen gives them. */
 const stageNamed = (head: string): Stage | undefined =>
@@ -417,21 +223,6 @@ const MEASURED = /\b(?:pinch|handful|dash|splash|knob|bunch|drizzle|dollop|glug|
 /** Words that name a part of a recipe and no food. */
 const HEADING_WORD =
   /\b(?:for|soup|base|topping|garnish|garnishes|swirl|dressing|tempering|tadka|finish|serve|serving|marinade|crumble|gremolata|slurry|roux|broth base|stock)\b|^(?:to|the)\b/i;
-
-const looksLikeIngredient = (line: Marked): boolean =>
-  !line.numbered && (startsWithAmount(line.text) || line.bulleted || amountBehind(line.head) !== null) && !isImperative(line.body);
-const isImperative = (text: string): boolean => STARTS_WITH_VERB.test(text) && SENTENCE_SIGN.test(text);
-/** A line that tells what to do, and no ingredient. */
-const isSentence = (line: Marked): boolean =>
-  isImperative(line.body) ||
-  (VERBS.test(line.body) &&
-    (/[.!]$/.test(line.text) || line.text.length > 60) &&
-    !((startsWithAmount(line.text) || amountBehind(line.head)) && line.text.length < MOST_INGREDIENT));
-/** Two sentences, or one that goes on: no ingredient is told so. */
-const cannotBeIngredient = (line: Marked): boolean =>
-  (isImperative(line.body) && !startsWithAmount(line.text)) ||
-  /[.!?]\s+\p{Lu}.*\b(?:the|until|it)\b/u.test(line.body) ||
-  (line.numbered && STARTS_WITH_VERB.test(line.body));
 
 function inSteps(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kind; furniture?: Furniture } {
   const listed =
@@ -493,30 +284,11 @@ function inList(line: Marked, next: Marked | undefined, walk: Walk): { kind: Kin
   return /[.!?]$/.test(line.text) || line.text.split(/\s+/).length > 5 ? story(line) : { kind: 'unread' };
 }
 
-const nextIsListed = (next: Marked | undefined): boolean =>
-  next !== undefined && startsWithAmount(next.text) && !next.numbered && next.text.length < MOST_INGREDIENT;
-
 const story = (_line: Marked): { kind: Kind; furniture: Furniture } => ({ kind: 'furniture', furniture: 'story' });
 
 function step(line: Marked, { sections }: Walk): { kind: Kind } {
   for (const text of numberedApart(bare(line.body))) sections.steps.push({ text, at: line.at });
   return { kind: 'step' };
-}
-
-/** '1. Wash the peas. 2. Sweat the leeks. 3. ...' on one line: a step each, where the numbers go on by one. */
-function numberedApart(text: string): string[] {
-  const marks = [...text.matchAll(/(?<=[.!)]\s+)(\d{1,2})[.)]\s+(?=\p{Lu})/gu)];
-  const first = Number(marks[0]?.[1]);
-  if (marks.length < 2 || first > 2 || marks.some(([, number], at) => Number(number) !== first + at)) return [text];
-  const starts = [0, ...marks.map(({ index }) => index)];
-  return starts
-    .map((start, at) =>
-      text
-        .slice(start, starts[at + 1])
-        .replace(/^\d{1,2}[.)]\s+/, '')
-        .trim(),
-    )
-    .filter(Boolean);
 }
 
 function ingredient(line: Marked, { sections, stage, part: of }: Walk): { kind: Kind } {

@@ -1,6 +1,6 @@
 /** A text in sentences; what was spoken without its time, its fillers and what was said twice. */
 import { inDigits } from '../quantity/spokenNumbers.ts';
-import type { TextLine } from './sections.ts';
+import type { TextLine } from './textSections.ts';
 
 export interface Sentence {
   text: string;

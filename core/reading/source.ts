@@ -11,9 +11,10 @@ import { flattenPipes, flattenSheets, tableRows } from './formats/table.ts';
 import { readLine, type WrittenLine } from './line.ts';
 import { matchFood } from './match.ts';
 import { runningText } from './running.ts';
-import { type Accounted, findSections, noSections, type Sections, type TextLine } from './sections.ts';
+import { findSections } from './sections.ts';
 import { severalOf } from './several.ts';
 import type { Named } from './telling.ts';
+import { type Accounted, noSections, type Sections, type TextLine } from './textSections.ts';
 
 /** Longer lines name no ingredients. */
 const MOST_READ = 120;

@@ -8,8 +8,8 @@ import { type Category, isOf } from '../vocabulary/category.ts';
 import { type Eaten, type Lid, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
 import { type Clause, clausesOf, isNoun, lidIn, methodMinutes, methodOf, minutesIn, segmentsOf } from './clauses.ts';
 import { joinItems, speakersOf, wordsSaid } from './heads.ts';
-import type { TextLine } from './sections.ts';
 import { KEPT, takeAway } from './takeAway.ts';
+import type { TextLine } from './textSections.ts';
 import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
 import type { Placed, Pot } from './walk.ts';
 

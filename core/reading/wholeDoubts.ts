@@ -11,8 +11,8 @@ import { readLine } from './line.ts';
 import { matchFood, wordsOfFood, wordTokens } from './match.ts';
 import { roleOf } from './roles.ts';
 import { runningText } from './running.ts';
-import type { TextLine } from './sections.ts';
 import type { ReadSteps } from './steps.ts';
+import type { TextLine } from './textSections.ts';
 import { verbsThat } from './verbs.ts';
 
 /** Millilitres of liquid per gram of vegetables at which blended soups are made (common practice, no source). */

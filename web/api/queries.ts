@@ -18,8 +18,8 @@ import type {
 } from '../../contract/types.ts';
 import type { Price, PriceList } from '../../core/bowl/cost.ts';
 import type { Doubt } from '../../core/reading/doubts.ts';
-import type { Accounted } from '../../core/reading/sections.ts';
 import type { Named } from '../../core/reading/telling.ts';
+import type { Accounted } from '../../core/reading/textSections.ts';
 import type { Needs } from '../../core/swap/needs.ts';
 import type { Recipe } from '../../core/vocabulary/recipe.ts';
 import { ask } from './client.ts';

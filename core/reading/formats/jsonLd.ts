@@ -1,6 +1,6 @@
 /** A schema.org Recipe in JSON-LD, alone, in a list or in a graph: https://schema.org/Recipe. */
 
-import { noSections, type Sections, type TextLine } from '../sections.ts';
+import { noSections, type Sections, type TextLine } from '../textSections.ts';
 import { type Yield, yieldIn } from '../yield.ts';
 import { readHtml } from './html.ts';
 

@@ -1,5 +1,5 @@
 import type { Furniture } from '../../../core/reading/furniture.ts';
-import type { Accounted, Kind } from '../../../core/reading/sections.ts';
+import type { Accounted, Kind } from '../../../core/reading/textSections.ts';
 import { State } from '../../ui/state.tsx';
 
 const KINDS: Record<Exclude<Kind, 'furniture'>, string> = {
