@@ -10,6 +10,8 @@ export const BESIDE: ReadonlySet<Category> = new Set<Category>(['fat', 'spice', 
 const isMade = (line: Line, works: readonly Work[], entry: Entry): boolean =>
   works.some(({ text, when }) => (when !== 'before' || entry === 'ready') && speaksOf(text, line));
 
+const MAKES_STOCK: ReadonlySet<Category> = new Set<Category>(['water', 'broth']);
+
 /** What is blended with its water and its lemon goes in as one thing; what its own work puts into the pot is not put in again. */
 export function namesOf({ lines, works }: Exchange, entry: Entry, spoken: SpokenLines): string {
   const main = lines.find((one) => isMade(one, works, entry) && one.foodId !== 'water') ?? lines[0];
@@ -28,6 +30,13 @@ export function namesOf({ lines, works }: Exchange, entry: Entry, spoken: Spoken
 
 /** The words for it when it is spoken of again: without the fat and the spice. */
 export function mainOf(exchange: Exchange, entry: Entry, spoken: SpokenLines): string {
+  // A cube and its water are the stock once they are in the pot.
+  if (
+    spoken.kindOf(exchange.line) === 'broth' &&
+    exchange.lines.length > 1 &&
+    exchange.lines.every((one) => MAKES_STOCK.has(spoken.kindOf(one) ?? 'meat'))
+  )
+    return 'the stock';
   const main = exchange.lines.filter((one) => !BESIDE.has(spoken.kindOf(one) ?? 'meat'));
   return entry === 'made' || main.length === 0 ? namesOf(exchange, entry, spoken) : spoken.each(main);
 }

@@ -23,6 +23,8 @@ function apartOf({ line, lines }: Exchange, shelf: Shelf): Apart | undefined {
   return kinds.some((kind) => kind === 'meat' || kind === 'poultry') ? 'shred' : null;
 }
 
+/** Is nowhere. */
+const NEVER = /(?!)/g;
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 /** A word in the letters it stands in for. */
 const cased = (like: string, word: string): string => (/^\p{Lu}/u.test(like) ? word.charAt(0).toUpperCase() + word.slice(1) : word);
@@ -56,6 +58,13 @@ export function withoutFlesh(text: string, exchange: Exchange, names: string, al
   const other = text
     .replace(OFF, '')
     .replace(BROKEN_UP, '')
+    .replace(apart === 'shred' || apart === 'flake' ? NEVER : /,?\s+until\s+(?:just\s+)?(?:no longer pink|cooked through)\b/gi, '')
+    .replace(
+      apart === null
+        ? new RegExp(String.raw`\b(?:slice|chop|dice|cut(?:\s+up)?)\s+${own}[^,.;]*?(?:,\s*(?:and\s+|then\s+)?|\s+and\s+)(\w+)\s+(?:it|them)\b`, 'gi')
+        : NEVER,
+      (all: string, verb: string) => `${cased(all, verb)} ${names}`,
+    )
     .replace(until, exchange.lines.length > 0 && apart !== 'shred' && apart !== 'flake' ? '' : '$&')
     .replace(taken, (...found: unknown[]) => {
       const [all, lead, _skin, verb, what] = found as [string, string, string | undefined, string, string | undefined];

@@ -88,6 +88,12 @@ describe('after the swaps', () => {
     ['celeriac-blue', 'no milk', 'Serve with the tofu, shards of ham and walnuts.'],
     ['celeriac-blue', 'no pork', 'Serve with the rest of the cheese, shards of the turkey breast and walnuts.'],
     ['sausage-slow', 'no pork', 'Put the chicken breast, onion, garlic, potatoes, broth and pepper flakes in the slow cooker.'],
+    ['white-bean-turkey', 'smooth', 'Stir in the lime juice. Blend all of it until smooth, then sieve. Ladle into bowls.'],
+    ['white-bean-turkey', 'at most 400 mg sodium', 'Puree one can of the beans with the chicken broth.'],
+    ['white-bean-turkey', 'no milk', 'Stir in the lime juice.'],
+    ['asparagus-egg', 'vegan', 'Stir in the flour, then the stock bit by bit.'],
+    ['lentil-sausage', 'smooth', 'Remove the bay leaf. Blend all of it until smooth, then sieve.'],
+    ['pumpkin-peanut', 'at most 3 g saturated fat, same body', 'In a medium pot, warm 6 g coconut oil over medium.'],
     ['lobster', 'no alcohol', 'Add tomato paste and cook 1 minute. Add the water and the lemon juice, reduce by half.'],
   ])('%s, %s', (name, said, sentence) => {
     expect(methodOf(name, said)).toContain(sentence);
@@ -104,6 +110,10 @@ describe('after the swaps', () => {
     ['cold-beetroot-egg', 'no egg', /halves|egg/i],
     ['sausage-slow', 'no pork', /breaking|In a skillet\./],
     ['wild-rice', 'smooth', /with the bay/],
+    ['white-bean-turkey', 'no milk', /soy yogurt.*soy yogurt/],
+    ['white-bean-turkey', 'vegetarian', /pink|breaking/],
+    ['asparagus-egg', 'smooth', /poach|\begg/i],
+    ['lentil-sausage', 'smooth', /about half|them in the soup/],
     ['peanut-sweet-potato', 'kidneys: sodium 300, phosphorus 150, potassium 400', /wilted/],
   ])('%s, %s: nothing is told of what is gone', (name, said, leftover) => {
     expect(methodOf(name, said)).not.toMatch(leftover);

@@ -93,6 +93,10 @@ const BEFORE = new RegExp(
 );
 const DESCRIBES =
   /^(?:remaining|reserved|soft|softened|cold|hot|warm|fresh|chopped|grated|sliced|diced|drained|soaked|cooked|double|single|heavy|plain|dried|smoked|other|rest|melted|beaten|flaked|shredded|pulled|crumbled|prepared|raw|whole|small|large)$/i;
+/** 'In a pot, warm coconut oil': what begins a clause and can be done to a food is done to it. */
+const isDone = (text: string, at: number, word: string): boolean =>
+  /^warm$/i.test(word) && /(?:^|[,;.]\s*|\b(?:and|then)\s+)$/i.test(text.slice(0, at));
+
 const ITS = /^(?:its|their|it)$/;
 const COMES_OUT = /^(?:oil|fat|juice|liquid|water)$/;
 /** Words behind the head that make it another thing: 'butter beans', 'cream cheese'. */
@@ -130,7 +134,8 @@ export function mentionsOf(written: string, spoken: Spoken, others: readonly Spo
     let first = at;
     while (first > 0 && text.slice(words[first - 1]?.to, words[first]?.from).trim() === '') {
       const before = words[first - 1] as (typeof words)[number];
-      if (!spoken.own.has(before.token) && !DESCRIBES.test(text.slice(before.from, before.to))) break;
+      const said = text.slice(before.from, before.to);
+      if (!spoken.own.has(before.token) && (!DESCRIBES.test(said) || isDone(text, before.from, said))) break;
       first -= 1;
     }
     const start = words[first]?.from ?? from;

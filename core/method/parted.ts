@@ -7,7 +7,7 @@ const TIMED = /\d\s*(?:minutes?|mins?|hours?)\b/i;
 
 /** What is done to a soup that is ready, as a sentence begins with it and as one ends with it. */
 const SERVING =
-  /^(?:then\s+|to serve,?\s+)?(?:chill|refrigerate|serve|ladle (?:in|it|the)|top (?:with|each)|garnish|(?:scatter|sprinkle) (?:with|over|on))\b/i;
+  /^(?:then\s+|to serve,?\s+)?(?:chill|refrigerate|serve|ladle (?:in|into|it|the)|top (?:with|each)|garnish|(?:scatter|sprinkle) (?:with|over|on))\b/i;
 const AND_SERVED = /,?\s+(?:and then|and|then)\s+((?:chill|refrigerate|serve|ladle)\b[^.;]*)[.;]?$/i;
 
 /** A step that goes on to chill or to serve is two steps: what is stirred in at the end goes in before. `onTop` are the lines of the bowl. */

@@ -173,7 +173,9 @@ class Rewriting {
     const isElsewhere = exchange.line.partOf !== undefined && !draft.uses.includes(exchange.line.id);
     const used = draft.uses.includes(exchange.line.id);
     // 'Everything but the ham' puts in a line that is used here, and speaks of one that is not.
-    const said = isElsewhere ? [] : this.lines.mentions(before, exchange.line).filter((span) => !this.isPlacedAt(draft, span));
+    const said = isElsewhere
+      ? []
+      : this.ofItsPart(draft, exchange, this.lines.mentions(before, exchange.line)).filter((span) => !this.isPlacedAt(draft, span));
     const isOnlyExcepted = used && said.every((span) => exceptBefore(before, span));
     const found = isOnlyExcepted ? [] : said;
     // What is blended in stays in what is done with it before; only the sentences behind the blender lose it.
@@ -298,6 +300,19 @@ class Rewriting {
       if (!this.isPlacedBefore(draft, lines)) addTo(draft, words, this.lines.verbFor(lines));
   }
 
+  /** 'Puree one can of the beans ... add the remaining beans': each part of a line has its own places in a step that uses several of them. */
+  private ofItsPart({ step, text }: Draft, exchange: Exchange, spans: Span[]): Span[] {
+    const { line } = exchange;
+    if (line.partOf === undefined || spans.length < 2 || this.lines.isShared(exchange)) return spans;
+    const parts = this.lines.original.filter(({ id, partOf }) => partOf === line.partOf && step.uses?.includes(id));
+    const place = parts.findIndex(({ id }) => id === line.id);
+    if (parts.length < 2 || place < 0) return spans;
+    const isLast = place === parts.length - 1;
+    const rest = spans.filter(({ from, to }) => REST.test(text.slice(from, to)));
+    if (rest.length > 0) return isLast ? rest : spans.filter((span) => !rest.includes(span));
+    return isLast ? spans.slice(place) : spans.slice(place, place + 1);
+  }
+
   /** Words that another exchange has put there: the yogurt of 'the soy yogurt' is no yogurt of the original. */
   private isPlacedAt({ text, ...draft }: Draft, { from, to }: Span): boolean {
     return this.placed.some(({ draft: there, words }) => {
@@ -322,6 +337,7 @@ function addTo(draft: Draft, names: string, verb = 'Add'): void {
   draft.text = `${isNothing(text) ? '' : `${text} `}${verb} ${names}.`;
 }
 
+const REST = /\b(?:rest|remaining|remainder|other half|reserved)\b/i;
 const OWN_PAN = /\b(?:skillet|frying pan|(?:separate|small|another|second) (?:\w+ )?pan)\b/i;
 const PUT_IN = /\b(?:put|add|place|return|transfer|tip)\b/i;
 const IN_PLACE: ReadonlySet<Entry> = new Set<Entry>(['stead', 'made', 'ready']);

@@ -12,6 +12,8 @@ import { listed } from './text.ts';
 /** What is added goes by no name in the steps. */
 const UNSPOKEN: Spoken = { heads: new Set(), own: new Set(), last: new Set() };
 
+const DETERMINER = /^(?:the|a|an|all|half|some|most|of|remaining|rest|both)$/;
+
 export class SpokenLines {
   /** Lines that are exchanged. */
   readonly changed: ReadonlySet<string>;
@@ -45,7 +47,18 @@ export class SpokenLines {
 
   /** Every place that speaks of a line, and not of another of its kind. */
   mentions(text: string, line: Line): Span[] {
-    return mentionsOf(text, this.of(line), this.staying, this.rivalsOf(line));
+    const spans = mentionsOf(text, this.of(line), this.staying, this.rivalsOf(line));
+    const wordsAt = ({ from, to }: Span) => tokensOf(text.slice(from, to)).filter((token) => !DETERMINER.test(token));
+    if (!spans.some((span) => wordsAt(span).length > 1)) return spans;
+    // 'The cream cheese, sour cream and cheese': the bare cheese is the other one.
+    const others = this.original.filter(
+      ({ id, foodId, partOf }) => id !== line.id && id !== line.partOf && partOf !== line.id && foodId !== line.foodId,
+    );
+    const isOther = (token: string) => others.some((other) => this.of(other).last.has(token) && this.isNamed(text, other));
+    return spans.filter((span) => {
+      const [word, ...more] = wordsAt(span);
+      return more.length > 0 || word === undefined || !isOther(word);
+    });
   }
 
   rivalsOf({ id, foodId }: Line): Spoken[] {

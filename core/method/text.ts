@@ -9,6 +9,7 @@ export const tidied = (text: string): string =>
     .replace(/\s+([.,;:])/g, '$1')
     .replace(/,+(?=[.;])/g, '')
     .replace(/(?:^|(?<=[.;]))\s*[,.;]+/g, '')
+    .replace(/\b(top|garnish|finish) each and\s+/gi, '$1 each with ')
     .trim()
     .replace(/[,;]$/, '.');
 
@@ -98,7 +99,9 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
   // 'Add the spinach and simmer until wilted', 'the prawns and simmer 3 minutes': there is nothing to wait for.
   if (on && head === '' && ONLY_FOR_IT.test(tail.slice(on[0].length)))
     return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
-  if (on) return put(head === '' ? tail.slice(on[0].length) : `${head}${/^\s*,/.test(on[0]) ? ', ' : ' and '}${tail.slice(on[0].length)}`);
+  // 'Slice the sausages, warm them in the soup and serve': they are warmed no more either.
+  const rest = on ? tail.slice(on[0].length).replace(DONE_TO_IT_TOO, '') : '';
+  if (on) return put(head === '' ? rest : `${head}${/^\s*,/.test(on[0]) ? ', ' : ' and '}${rest}`);
   if (head !== '' && !WHERE.test(head)) return put(`${head}${/^[^.;]*/.test(after) ? '.' : ''}`);
   return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '').replace(PUT_THEM, '$1 $2')}`);
 }
@@ -115,6 +118,9 @@ const DONE_WITH_IT =
 const PARTICLE = /\b(?:stir|whisk|pour|mix|fold|put|tip|beat|blend|melt|scatter|rub|sift|drop|crumble|throw|goes?|stirred|whisked)\s+in\s+$/i;
 /** 'Rinse the lentils. Put them in a pot with the onion': the onion is put in. */
 const PUT_THEM = /^(\s*(?:put|place|tip))\s+(?:them|it)\s+(in(?:to)?\s+an?\s+(?:\w+\s+){0,2}?(?:pot|pan|saucepan))\s+with\b/i;
+/** What is next done to a thing that is gone, before something else is done. */
+const DONE_TO_IT_TOO =
+  /^(?:warm|fry|brown|crisp|toss|crumble|slice|keep|set|turn|flake|shred)\s+(?:it|them)\b[^,.;]*?(?:,\s*(?:and\s+|then\s+)?|\s+and\s+(?:then\s+)?)(?=\p{L})/iu;
 const OUT_WITH_IT = /^\s*(?:then\s+|now\s+)?(?:remove|take|lift|scoop|transfer|drain)(?:\s+out)?\s+$/i;
 /** 'Off the heat', with nothing left to do there. */
 const WHERE =

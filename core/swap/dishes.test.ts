@@ -51,7 +51,21 @@ function idleIn({ lines, steps }: Recipe): ReadonlySet<string> {
   return new Set(lines.flatMap(({ id }) => (used.has(id) ? [] : [id])));
 }
 /** Of the pot, or of something done. */
-const SAID_OF_ANY: ReadonlySet<string> = new Set(['soup', 'pot', 'bowl', 'season', 'base', 'mix', 'top', 'half', 'water', 'stock', 'broth']);
+const SAID_OF_ANY: ReadonlySet<string> = new Set([
+  'up',
+  'slice',
+  'soup',
+  'pot',
+  'bowl',
+  'season',
+  'base',
+  'mix',
+  'top',
+  'half',
+  'water',
+  'stock',
+  'broth',
+]);
 
 describe.each(Object.entries(DISHES))('%s', (_, dish) => {
   test('is read with a food for every line', () => {
@@ -86,7 +100,7 @@ describe.each(Object.entries(DISHES))('%s', (_, dish) => {
         .map(({ text }) => text),
     ).toEqual([]);
     if (TABLE[asked.said] && 'smooth' in TABLE[asked.said]) {
-      const late = recipe.lines.filter((line) => entersAfterBlending(line, recipe, SHELF) && isPieceOnTop(line, kindOf(line.foodId)));
+      const late = recipe.lines.filter((line) => entersAfterBlending(line, recipe, SHELF) && isPieceOnTop(line, kindOf(line.foodId), recipe.steps));
       expect(late.map(({ text }) => text)).toEqual([]);
     }
     expect(orderedThoughGone(readDish(dish).lines, recipe)).toEqual([]);

@@ -116,7 +116,7 @@ describe('smooth, by the structure of the method', () => {
     const recipe = read('chowder');
     expect(isSmooth(recipe, SHELF)).toBe(false);
     const late = recipe.lines.filter(
-      (line) => entersAfterBlending(line, recipe, SHELF) && isPieceOnTop(line, SHELF.food(line.foodId ?? '')?.category),
+      (line) => entersAfterBlending(line, recipe, SHELF) && isPieceOnTop(line, SHELF.food(line.foodId ?? '')?.category, recipe.steps),
     );
     expect(late.map(({ foodId }) => foodId)).toEqual(['bacon-raw', 'ifct-R001', 'crackers']);
   });

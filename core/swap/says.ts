@@ -101,8 +101,9 @@ export function openSays(
     return openLines.flatMap((lineId): Said[] => {
       const line = recipe.lines.find(({ id }) => id === lineId);
       const food = shelf.food(line?.foodId ?? '');
-      if (!line || (food?.category !== 'salt' && seen.has(lineId))) return [];
-      seen.add(lineId);
+      // Two foods of one written line are weighed together.
+      if (!line || (food?.category !== 'salt' && seen.has(line.text))) return [];
+      seen.add(line.text);
       if (food?.category !== 'salt')
         return [
           { kind: 'tell', message: `${NUTRIENT_ROWS[nutrient].label} cannot be told until ${food ? 'the weight of ' : ''}'${line.text}' is known.` },

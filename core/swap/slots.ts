@@ -166,7 +166,7 @@ class Opening {
     // What the soup is called after is blended in and not left out.
     if (late) return [blendedIn(food), ...(this.fit.isDear(line) ? [] : none())];
     if (line.stage !== 'bowl') return all;
-    return this.smooth && isPieceOnTop(line, food.category) ? none() : all.filter((swap) => this.standsOnTop(swap, food));
+    return this.smooth && isPieceOnTop(line, food.category, this.place.recipe.steps) ? none() : all.filter((swap) => this.standsOnTop(swap, food));
   }
 
   /** What lies on a bowl is eaten as it is: no paste for the blender, no raw root for a spoon of onions. */
@@ -220,7 +220,9 @@ class Opening {
       ...(avoided ? [avoided] : []),
       ...(line.eaten === 'removed' || !line.grams ? [] : this.openMaxima(food)),
       ...(this.smooth && line.eaten !== 'removed' && line.stage !== 'plate' && leavesSeeds(food.id, this.asked.terms.blender) ? [this.smooth] : []),
-      ...(this.smooth && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isPieceOnTop(line, food.category) ? [this.smooth] : []),
+      ...(this.smooth && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isPieceOnTop(line, food.category, this.place.recipe.steps)
+        ? [this.smooth]
+        : []),
     ];
   }
 

@@ -20,8 +20,11 @@ export const isInPieces = (foodId: string | null, category: Category | undefined
 /** Cut, grated or crumbled on top, whatever it is: an egg that is whisked in is smooth, a chopped one is not. */
 const CUT =
   /\b(?:chopped|diced|sliced|crumbled|shredded|grated|flaked|cubed|halved|quartered|cubes|slivers|shavings|hard[- ]?boiled|boiled eggs?|popcorn)\b/i;
-export const isPieceOnTop = ({ foodId, stage, text }: Line, category: Category | undefined): boolean =>
-  isInPieces(foodId, category) || (stage === 'bowl' && CUT.test(text));
+export const isPieceOnTop = ({ foodId, stage, text }: Line, category: Category | undefined, steps: readonly Step[]): boolean =>
+  isInPieces(foodId, category) || (stage === 'bowl' && CUT.test(text)) || (category === 'egg' && steps.some((step) => WHOLE_EGG.test(step.text)));
+/** An egg that stays one: poached, boiled, fried, or laid on top. */
+const WHOLE_EGG =
+  /\b(?:poach|soft[- ]boil|hard[- ]boil|fry)\w*\b[^.;]{0,30}\beggs?\b|\b(?:poached|fried|boiled) eggs?\b|\beggs?\b[^.;]{0,20}\bon top\b|\btop\w*\b[^.;]{0,20}\bwith an? (?:\w+ )?egg\b/i;
 
 /** Whether a line reaches the bowl after the last blending: a topping, or what is stirred back in. */
 export function entersAfterBlending(line: Line, { steps }: Recipe, shelf: Shelf): boolean {
@@ -74,7 +77,7 @@ const canBeSmooth = (recipe: Recipe, blender: Blender | undefined): boolean =>
 
 /** Smooth: everything is blended, nothing with pieces goes in after it, and the kitchen can. */
 export function isSmooth(recipe: Recipe, shelf: Shelf, blender?: Blender): boolean {
-  const pieces = (line: Line) => isPieceOnTop(line, shelf.food(line.foodId ?? '')?.category);
+  const pieces = (line: Line) => isPieceOnTop(line, shelf.food(line.foodId ?? '')?.category, recipe.steps);
   return (
     canBeSmooth(recipe, blender) &&
     blendedShare(recipe) === 1 &&
@@ -96,7 +99,7 @@ function wholeSaid(recipe: Recipe, blender: Blender | undefined, with_ = ''): st
 
 /** The soup that is blended in part or not at all, blended whole and sieved; the other sentences of its steps stay. */
 export function blendedWhole(recipe: Recipe, shelf: Shelf, blender?: Blender): Recipe {
-  if (recipe.steps.some(({ method }) => method === 'blend'))
+  if (recipe.steps.some((step, at) => step.method === 'blend' && !thickensOnly(step, at, recipe)))
     return {
       ...recipe,
       steps: recipe.steps.map((step) => (step.method === 'blend' ? { ...step, text: wholeIn(step, recipe, shelf, blender) } : step)),
@@ -110,6 +113,12 @@ export function blendedWhole(recipe: Recipe, shelf: Shelf, blender?: Blender): R
   if (!step) return { ...recipe, steps: [...recipe.steps, blend] };
   return { ...recipe, steps: recipe.steps.toSpliced(served, 1, ...blendedBeforeTopped(step, blend, recipe, shelf)) };
 }
+
+/** 'Puree one can of the beans with a cup of the broth', and then it simmers: that thickens the soup, and blends none of it. */
+const thickensOnly = ({ text }: Step, at: number, { steps }: Recipe): boolean =>
+  FOOD_APART.test(text) && steps.slice(at + 1).some(({ method }) => method === 'simmer' || method === 'boil');
+const FOOD_APART =
+  /\b(?:blend|blitz|pur[e\u00e9]e|mash|process|whizz)\w*\s+(?:(?:an?|one|two|three|half|\d)\s+)?(?:cans?|tins?|cups?|half)\s+(?:of\s+)?(?:the\s+)?(?:\w+\s+)?(?:beans|chickpeas|lentils|potatoes|corn|peas)\b/i;
 
 /** A step whose soup is blended before anything goes on top: in two where it does both. */
 function blendedBeforeTopped(step: Step, blend: Step, { lines }: Recipe, shelf: Shelf): Step[] {

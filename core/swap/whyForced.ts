@@ -58,7 +58,7 @@ function isDecidedBy({ start: { analysis, recipe }, asked: { terms }, shelf }: J
   const has = (because: readonly { lineId: string }[] | undefined) => because?.some(({ lineId }) => lineId === line.id) ?? false;
   switch (need.kind) {
     case 'smooth':
-      return entersAfterBlending(line, recipe, shelf) && isPieceOnTop(line, food?.category);
+      return entersAfterBlending(line, recipe, shelf) && isPieceOnTop(line, food?.category, recipe.steps);
     case 'avoid':
       return need.foodId === food?.id;
     case 'limit':

@@ -26,6 +26,9 @@ describe('how much is blended', () => {
     ['Blend 2 cups of the soup and return it.', 0.33],
     ['Mash some of the potatoes against the side.', 0.33],
     ['Set aside a third of the vegetables and blend the rest.', 0.67],
+    ['Puree about half of the soup.', 0.5],
+    ['Blend roughly two thirds of it.', 0.67],
+    ['Puree one can of the beans with a cup of the broth.', 0.33],
   ])('a part: %p', (text, share) => {
     expect(shareSaid(text)).toBe(share);
   });
@@ -33,6 +36,7 @@ describe('how much is blended', () => {
     ['Blend until smooth. Stir in the half-and-half.'],
     ['Blend in batches, the jug no more than half full.'],
     ['Blend for half a minute.'],
+    ['Fill the jug about half and blend until smooth.'],
     ['Blend with half the cream until smooth.'],
     ['Blend all of it, then stir in half of the cheese.'],
     ['Puree until smooth. Ladle a third of a cup of cream over.'],

@@ -9,7 +9,7 @@ const SHARES: readonly (readonly [said: string, share: number])[] = [
   [String.raw`(?:a|one)[- ]third|1\/3|⅓`, 0.33],
   [String.raw`(?:a|one)[- ]quarter|1\/4(?!\s*cup)|¼(?!\s*cup)`, 0.25],
   [
-    String.raw`(?:some|part|a\s+(?:portion|few\s+(?:cups|ladles\w*))|(?:a|one|two|three|[1-4])\s+(?:cups?|ladles?|ladlefuls?)|a\s+couple\s+of\s+(?:cups|ladles\w*))(?=\s+of\s+(?:it|(?:the|this)\s+(?:soup|chowder|pot|mixture|vegetables|potatoes|beans|chickpeas|lentils|corn)))`,
+    String.raw`(?:some|part|a\s+(?:portion|few\s+(?:cups|ladles\w*))|(?:a|one|two|three|[1-4])\s+(?:cups?|cans?|tins?|ladles?|ladlefuls?)|a\s+couple\s+of\s+(?:cups|ladles\w*))(?=\s+of\s+(?:it|(?:the|this)\s+(?:soup|chowder|pot|mixture|vegetables|potatoes|beans|chickpeas|lentils|corn)))`,
     0.33,
   ],
 ];
@@ -32,8 +32,13 @@ const REST = /\b(?:the\s+)?(?:rest|remaind\w*|remaining|what\s+is\s+left)\b/i;
 const CHOPS =
   /\b(?:roughly|coarsely)\s+(?:chop|cut|slice|tear|grate|grind|crush)\w*|\b(?:chop|cut|slice|tear|torn|grate)\w*\s+(?:it |them |\w+ )?(?:roughly|coarsely)\b/gi;
 
+/** 'About half of the soup' is half of it; a jug that is filled about half is none. */
+const ABOUT =
+  /\b(?:about|around|roughly|approximately|nearly|almost)\s+(?=(?:half|(?:a|one)[- ]third|(?:a|one)[- ]quarter|two[- ]thirds?|three[- ]quarters?)\s+(?:of\s+)?(?:it|them|the|this)\b)/gi;
+
 /** The share a step's text blends: 1 where it names none. */
-export function shareSaid(text: string): number {
+export function shareSaid(written: string): number {
+  const text = written.replace(ABOUT, '');
   const sentences = text.split(/(?<=[.;!])\s+/);
   const at = sentences.findIndex((sentence) => BLENDS.test(sentence));
   // 'Ladle half into a jug. Blend and return it.'

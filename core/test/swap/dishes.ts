@@ -1642,4 +1642,99 @@ Melt the butter and gently cook the onion for 10 minutes. Add the celeriac and t
 4. Serve with parmesan.`,
     asked: [{ said: 'no pork' }, { said: 'vegetarian' }, { said: 'at most 3 g saturated fat, same body' }],
   },
+  'white-bean-turkey': {
+    regime: 'us',
+    text: `White Bean & Turkey Soup
+Makes about 10 cups (8 servings)
+
+2 tablespoons olive oil
+1 pound ground turkey
+1 yellow onion, chopped
+3 cloves garlic, minced
+2 (4-ounce) cans diced green chilli
+2 tsp ground cumin
+1/2 tsp dried oregano
+4 cups chicken broth
+3 (15-ounce) cans cannellini beans, rinsed and drained, divided
+4 oz cream cheese, cubed
+1/2 cup sour cream
+1 cup shredded Monterey Jack
+Juice of 1 lime
+Cilantro and tortilla chips, for serving
+
+1. Heat the oil in a large pot over medium-high. Add the turkey and cook, breaking it up with a spoon, until no longer pink, 7 minutes. Add the onion and cook 5 minutes. Stir in the garlic, chiles, cumin and oregano.
+2. Puree one can of the beans with 1 cup of the broth. Add to the pot with the remaining beans and broth. Simmer 20 minutes.
+3. Reduce the heat to low; stir in the cream cheese, sour cream and cheese until melted. Stir in the lime juice.
+4. Ladle into bowls, and top with cilantro and chips.`,
+    asked: [{ said: 'vegetarian' }, { said: 'no milk' }, { said: 'at most 400 mg sodium' }, { said: 'smooth' }],
+  },
+  'asparagus-egg': {
+    regime: 'uk',
+    text: `Asparagus soup with poached egg
+Serves 4
+
+25g butter, plus a little extra
+1 leek, sliced
+2 bunches asparagus (about 500g), woody ends snapped off and kept
+1 tbsp plain flour
+800ml hot chicken stock
+3 tbsp double cream
+Grating of nutmeg
+4 eggs
+Splash of white wine vinegar
+
+Chop the asparagus, keeping the tips separate. Simmer the woody ends in the stock for 15 mins, then strain.
+Melt the butter, soften the leek for 8 mins. Stir in the flour, then the stock bit by bit. Add the chopped stalks and simmer for 6-8 mins. Blitz until smooth and sieve. Stir in the cream and nutmeg.
+Blanch the tips for 2 mins. Poach the eggs in simmering water with the vinegar for 3 mins.
+Divide the soup between bowls and top each with an egg, some tips and black pepper.`,
+    asked: [{ said: 'vegan' }, { said: 'no gluten ingredient' }, { said: 'smooth' }],
+  },
+  'lentil-sausage': {
+    regime: 'eu',
+    text: `Creamy lentil soup
+for 4
+
+250 g brown lentils
+1 onion
+2 carrots
+100 g celeriac
+1 leek
+100 g smoked bacon, diced
+1.2 l vegetable stock
+1 bay leaf
+1 tbsp vinegar
+150 g crème fraîche
+2 pairs of Vienna sausages
+1 tbsp mustard
+parsley
+
+Fry the bacon in a pot until the fat runs. Add the diced onion, carrots, celeriac and leek and fry for 5 minutes. Add the lentils, stock and bay leaf, bring to the boil and simmer for 40 minutes.
+Remove the bay leaf. Puree about half of the soup. Stir in the crème fraîche, mustard and vinegar and season.
+Slice the sausages, warm them in the soup and serve sprinkled with parsley.`,
+    asked: [{ said: 'no pork' }, { said: 'vegan' }, { said: 'smooth' }],
+  },
+  'pumpkin-peanut': {
+    regime: 'us',
+    text: `Thai-Inspired Pumpkin Soup
+
+Serves 6
+
+1 Tbsp coconut oil
+1 shallot, minced
+2 Tbsp red curry paste
+1 Tbsp minced ginger
+1 (29 oz) can pumpkin puree
+3 cups vegetable broth
+1 (13.5 oz) can full fat coconut milk, 3 Tbsp reserved for garnish
+1 Tbsp fish sauce
+1 Tbsp brown sugar
+1 Tbsp peanut butter
+2 tsp lime juice
+Chopped peanuts + cilantro for garnish
+
+In a medium pot, warm coconut oil over medium. Cook shallot 3 min; add curry paste and ginger, stir 1 min.
+Whisk in pumpkin, broth, coconut milk, fish sauce, brown sugar and peanut butter. Simmer 15 min. Blend with an immersion blender.
+Stir in lime juice. Ladle into bowls, drizzle with the reserved coconut milk; top with peanuts and cilantro.`,
+    asked: [{ said: 'no peanut' }, { said: 'no fish' }, { said: 'at most 3 g saturated fat, same body' }, { said: 'vegan' }],
+  },
 };
