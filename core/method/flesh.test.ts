@@ -40,6 +40,18 @@ describe('tofu where chicken was', () => {
   });
 });
 
+test('what stays in the same step is still cooked through, skinned and boned', () => {
+  const text = 'Add the tofu and the chicken and simmer until it is cooked through. Lift out the chicken, discard the skin and shred it.';
+  expect(told(text, exchange('bacon-raw', 'tofu-firm'), 'the tofu', false)).toBe(text);
+  const wait = 'Add the tofu and the chicken and cook until no longer pink.';
+  expect(told(wait, exchange('bacon-raw', 'tofu-firm'), 'the tofu', false)).toBe(wait);
+});
+
+test('raw prawns in the place of fish are cooked until they are opaque', () => {
+  const text = 'Add the prawns and simmer until they are opaque.';
+  expect(told(text, exchange('cod-raw', 'prawns-raw'), 'the prawns')).toBe(text);
+});
+
 test('pulses are small already: they are lifted out and not taken apart', () => {
   expect(told('Lift out the chickpeas, shred them and set aside.', CHICKPEAS, 'the chickpeas')).toBe('Lift out the chickpeas and set aside.');
 });

@@ -3,11 +3,14 @@
  * is crumbled where chicken is pulled apart. Common practice, no source.
  */
 import type { Shelf } from '../food/shelf.ts';
+import type { Category } from '../vocabulary/category.ts';
 import type { Exchange } from './entry.ts';
 import { FLESH } from './mention.ts';
 import { tidied } from './text.ts';
 
 const CRUMBLES = /^(?:tofu-firm|tofu-smoked|tempeh|seitan)$/;
+
+const COOKED_THROUGH: ReadonlySet<Category> = new Set<Category>([...FLESH, 'egg']);
 
 /** How what stands in its place is taken apart; null where it is small already. */
 type Apart = 'shred' | 'flake' | 'crumble' | null;
@@ -23,8 +26,6 @@ function apartOf({ line, lines }: Exchange, shelf: Shelf): Apart | undefined {
   return kinds.some((kind) => kind === 'meat' || kind === 'poultry') ? 'shred' : null;
 }
 
-/** Is nowhere. */
-const NEVER = /(?!)/g;
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 /** A word in the letters it stands in for. */
 const cased = (like: string, word: string): string => (/^\p{Lu}/u.test(like) ? word.charAt(0).toUpperCase() + word.slice(1) : word);
@@ -39,44 +40,54 @@ const BROKEN_UP = /,\s+(?:breaking|crumbling)\s+(?:it|them)\s+(?:up|apart)[^.;,]
 const READY = '(?:tender and cooked through|cooked through|cooked|done|no longer pink|opaque)';
 
 /**
- * The text after flesh was exchanged for `names`, which stand in it. Where `alone`, no other flesh is in the pot, and 'the meat' is what stands
- * for it now.
+ * The text after flesh was exchanged for `names`, which stand in it. Only where `alone`, with no other flesh in the pot, are 'it', 'the meat'
+ * and a wait without a subject told of what was exchanged: of two kinds in a step the one that stays is still cooked through, skinned and boned.
  */
 export function withoutFlesh(text: string, exchange: Exchange, names: string, alone: boolean, shelf: Shelf): string {
   const apart = apartOf(exchange, shelf);
   if (apart === undefined) return text;
   const own = escaped(names);
-  const flesh = alone ? String.raw`the\s+(?:meat|flesh|fish)|` : '';
-  const until = new RegExp(
-    String.raw`,?\s+(?:and\s+)?until\s+(?:the\s+juices\s+(?:of\s+${own}\s+)?run\s+clear|(?:it|they|${flesh}${own})\s+(?:(?:is|are)\s+(?:just\s+)?${READY}|turns?\s+(?:just\s+)?(?:pink|opaque)))(?:\s+and\s+(?:curled|firm))?`,
-    'gi',
-  );
-  const taken = new RegExp(
-    String.raw`(,\s*(?:and\s+|then\s+)?|\s+and\s+(?:then\s+)?|(?<=^|[.;]\s*))((?:skin|(?:de)?bone)(?:,\s*|\s+and\s+)(?:(?:de)?bone\s+and\s+|(?:de)?bone,\s*)?)?(shred|flake|pull|pick)\b(?:\s+(it|them|${flesh}${own}))?((?:\s+(?:apart|into\s+(?:\w+\s+){0,2}(?:pieces|shreds|flakes|chunks|strips)|(?:off|from)\s+(?:the|its|their)\s+bones?))*)((?:\s+(?:with|using)\s+(?:two\s+|your\s+|a\s+)?(?:forks?|fingers|hands))?)(?=\s*(?:[.,;]|and\b|$))`,
-    'gi',
-  );
-  const other = text
-    .replace(OFF, '')
-    .replace(BROKEN_UP, '')
-    .replace(apart === 'shred' || apart === 'flake' ? NEVER : /,?\s+until\s+(?:just\s+)?(?:no longer pink|cooked through)\b/gi, '')
-    .replace(
-      apart === null
-        ? new RegExp(String.raw`\b(?:slice|chop|dice|cut(?:\s+up)?)\s+${own}[^,.;]*?(?:,\s*(?:and\s+|then\s+)?|\s+and\s+)(\w+)\s+(?:it|them)\b`, 'gi')
-        : NEVER,
-      (all: string, verb: string) => `${cased(all, verb)} ${names}`,
-    )
-    .replace(until, exchange.lines.length > 0 && apart !== 'shred' && apart !== 'flake' ? '' : '$&')
-    .replace(taken, (...found: unknown[]) => {
-      const [all, lead, _skin, verb, what] = found as [string, string, string | undefined, string, string | undefined];
-      const [at, whole] = found.slice(-2) as [number, string];
-      // 'Pull' and 'pick' are done to other things too.
-      if (what === undefined && !/shred|flake/i.test(verb)) return all;
-      if (apart === null) return lead === '' ? all : '';
-      const isLast = /^\s*(?:[.;]|$)/.test(whole.slice(at + all.length));
-      return `${isLast && lead.startsWith(',') ? ' and ' : lead}${cased(verb, apart)}${objectOf(what, names, apart)}`;
-    });
+  let other = text;
+  if (alone) other = other.replace(OFF, '').replace(BROKEN_UP, '');
+  // Raw fish, shellfish, meat or egg in its place is cooked through as well.
+  if (!exchange.lines.some(({ foodId }) => COOKED_THROUGH.has(shelf.food(foodId ?? '')?.category ?? 'meat'))) {
+    other = other.replace(waitFor(alone ? `it|they|the\\s+(?:meat|flesh|fish)|${own}` : own), '');
+    if (alone) other = other.replace(WAIT, '');
+  }
+  if (apart === null) {
+    const cut = new RegExp(
+      String.raw`\b(?:slice|chop|dice|cut(?:\s+up)?)\s+${own}[^,.;]*?(?:,\s*(?:and\s+|then\s+)?|\s+and\s+)(\w+)\s+(?:it|them)\b`,
+      'gi',
+    );
+    other = other.replace(cut, (all: string, verb: string) => `${cased(all, verb)} ${names}`);
+  }
+  other = other.replace(takenApart(alone ? `it|them|the\\s+(?:meat|flesh|fish)|${own}` : own), (...found: unknown[]) => {
+    const [all, lead, _skin, verb, what] = found as [string, string, string | undefined, string, string | undefined];
+    const [at, whole] = found.slice(-2) as [number, string];
+    // 'Pull' and 'pick' are done to other things too.
+    if (what === undefined && (!alone || !/shred|flake/i.test(verb))) return all;
+    if (apart === null) return lead === '' ? all : '';
+    const isLast = /^\s*(?:[.;]|$)/.test(whole.slice(at + all.length));
+    return `${isLast && lead.startsWith(',') ? ' and ' : lead}${cased(verb, apart)}${objectOf(what, names, apart)}`;
+  });
   return other === text ? text : tidied(other);
 }
+
+/** 'Until the chicken is cooked through'. `what` is a pattern of its names. */
+const waitFor = (what: string): RegExp =>
+  new RegExp(
+    String.raw`,?\s+(?:and\s+)?until\s+(?:the\s+juices\s+of\s+(?:${what})\s+run\s+clear|(?:${what})\s+(?:(?:is|are)\s+(?:just\s+)?${READY}|turns?\s+(?:just\s+)?(?:pink|opaque)))(?:\s+and\s+(?:curled|firm))?`,
+    'gi',
+  );
+/** The same without a subject. */
+const WAIT = /,?\s+until\s+(?:the\s+juices\s+run\s+clear|(?:just\s+)?(?:no longer pink|cooked through))\b/gi;
+
+/** 'Skin, bone and flake the fish off its bones with two forks'. `what` is a pattern of its names. */
+const takenApart = (what: string): RegExp =>
+  new RegExp(
+    String.raw`(,\s*(?:and\s+|then\s+)?|\s+and\s+(?:then\s+)?|(?<=^|[.;]\s*))((?:skin|(?:de)?bone)(?:,\s*|\s+and\s+)(?:(?:de)?bone\s+and\s+|(?:de)?bone,\s*)?)?(shred|flake|pull|pick)\b(?:\s+(${what}))?((?:\s+(?:apart|into\s+(?:\w+\s+){0,2}(?:pieces|shreds|flakes|chunks|strips)|(?:off|from)\s+(?:the|its|their)\s+bones?))*)((?:\s+(?:with|using)\s+(?:two\s+|your\s+|a\s+)?(?:forks?|fingers|hands))?)(?=\s*(?:[.,;]|and\b|$))`,
+    'gi',
+  );
 
 /** What is taken apart, in the words for what stands there now. */
 function objectOf(what: string | undefined, names: string, apart: Apart): string {

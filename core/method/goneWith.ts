@@ -11,7 +11,7 @@ import { removeAt, tidied } from './text.ts';
 
 /** A sentence that cooks shells for their stock. */
 const SHELL_STOCK =
-  /(?<=^|[.!]\s+)[^.!]*\b(?:simmer|boil|cover|roast|toast|fry|saut\w+|brown|cook)\b[^.!]*\bshells\b[^.!]*(?:[.!](?=\s|$)|$)|(?<=^|[.!]\s+)[^.!]*\bshells\b[^.!]*\b(?:simmer|boil|stock)\b[^.!]*(?:[.!](?=\s|$)|$)/gi;
+  /(?<=^|[.!]\s+)[^.!]*\b(?:simmer|boil|cover|roast|toast|fry|saut\w+|brown|cook)\b[^.!]*\b(?<!pasta )shells\b[^.!]*(?:[.!](?=\s|$)|$)|(?<=^|[.!]\s+)[^.!]*\b(?<!pasta )shells\b[^.!]*\b(?:simmer|boil|stock)\b[^.!]*(?:[.!](?=\s|$)|$)/gi;
 const LIQUIDS: ReadonlySet<Category> = new Set<Category>(['water', 'broth']);
 
 /** A stock of the shells of what is gone is not made: where it was poured in goes the water it would have been made with. */

@@ -216,7 +216,7 @@ class Rewriting {
       this.placed.push({ draft, words: passage.words ?? passage.main, lines: exchange.lines, partOf: exchange.line.partOf });
     }
     if (!this.melts(draft, exchange)) draft.text = draft.text.replace(UNTIL_MELTED, (_, more?: string) => (more ? ' until ' : ''));
-    if (!inPlace && this.lines.kindOf(exchange.line) === 'egg') draft.text = tidied(draft.text.replace(EGG_MIXTURE, ''));
+    if (!inPlace && this.lines.kindOf(exchange.line) === 'egg' && BEATEN.test(before)) draft.text = tidied(draft.text.replace(EGG_MIXTURE, ''));
     if (!inPlace || returns) this.takeAlong(draft, before);
     if (used && first === at && isNothing(draft.text)) draft.uses = draft.uses.filter((id) => id !== exchange.line.id);
   }
@@ -337,6 +337,8 @@ function addTo(draft: Draft, names: string, verb = 'Add'): void {
   draft.text = `${isNothing(text) ? '' : `${text} `}${verb} ${names}.`;
 }
 
+/** Eggs that are beaten, and with something: that is the mixture a step goes on to speak of. */
+const BEATEN = /\b(?:beat|whisk|mix|temper)\w*\b[^.;]*\b(?:eggs?|yolks?)\b/i;
 const REST = /\b(?:rest|remaining|remainder|other half|reserved)\b/i;
 const OWN_PAN = /\b(?:skillet|frying pan|(?:separate|small|another|second) (?:\w+ )?pan)\b/i;
 const PUT_IN = /\b(?:put|add|place|return|transfer|tip)\b/i;

@@ -76,7 +76,9 @@ export class SpokenLines {
 
   /** Whether no other flesh stays in the pot: 'the meat' is what was exchanged. */
   isOnlyFlesh({ id }: Line): boolean {
-    return !this.original.some((other) => other.id !== id && !this.changed.has(other.id) && FLESH.has(this.kindOf(other) ?? 'water'));
+    const isFlesh = (line: Line) => FLESH.has(this.kindOf(line) ?? 'water');
+    const brings = (lineId: string) => this.exchanges.some(({ line, lines }) => line.id === lineId && lines.some(isFlesh));
+    return !this.original.some((other) => other.id !== id && isFlesh(other) && (!this.changed.has(other.id) || brings(other.id)));
   }
 
   /** The foods of lines in words, each once. */

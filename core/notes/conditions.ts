@@ -19,6 +19,8 @@ export function register(when: LineWhen): number {
   const ids = foods && new Set(foods);
   const allergens = contains && new Set<AllergenId>(contains);
   const anyFood = !foods && !categories && !states && !flags && !origins && !contains && dairyFatBelow === undefined;
+  // The words of all such conditions are looked for in one pattern.
+  if (anyFood && text && text.flags !== 'i') throw new RangeError(`a condition on words alone has the flag i and no other: ${text}`);
   LINE_TESTS.push({
     text,
     ofFood: anyFood

@@ -24,7 +24,7 @@ export const isPieceOnTop = ({ foodId, stage, text }: Line, category: Category |
   isInPieces(foodId, category) || (stage === 'bowl' && CUT.test(text)) || (category === 'egg' && steps.some((step) => WHOLE_EGG.test(step.text)));
 /** An egg that stays one: poached, boiled, fried, or laid on top. */
 const WHOLE_EGG =
-  /\b(?:poach|soft[- ]boil|hard[- ]boil|fry)\w*\b[^.;]{0,30}\beggs?\b|\b(?:poached|fried|boiled) eggs?\b|\beggs?\b[^.;]{0,20}\bon top\b|\btop\w*\b[^.;]{0,20}\bwith an? (?:\w+ )?egg\b/i;
+  /\b(?:poach|soft[- ]boil|hard[- ]boil|fry)\w*\b[^.;,]{0,30}\beggs?\b|\b(?:poached|fried|boiled) eggs?\b|\beggs?\b[^.;]{0,20}\bon top\b|\btop\w*\b[^.;]{0,20}\bwith an? (?:\w+ )?egg\b/i;
 
 /** Whether a line reaches the bowl after the last blending: a topping, or what is stirred back in. */
 export function entersAfterBlending(line: Line, { steps }: Recipe, shelf: Shelf): boolean {
