@@ -20,8 +20,11 @@ export async function editMeasures() {
     env: { ...process.env, PORT: '0', KIND_LADLE_DEMO: '1', KIND_LADLE_DB: `${folder}/kitchen.sqlite` },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
-  const url = await new Promise((resolve) => server.stdout.on('data', (data) => resolve(/http:\S+/.exec(data.toString())?.[0])));
   try {
+    const url = await new Promise((resolve, reject) => {
+      server.stdout.on('data', (data) => resolve(/http:\S+/.exec(data.toString())?.[0]));
+      server.on('exit', (code) => reject(new Error(`the server ended with ${code} before it was ready`)));
+    });
     const unit = 'ms';
     return [
       {
