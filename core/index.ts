@@ -3,8 +3,9 @@
  * no DOM, no Node, no clock, no chance. A room imports only rooms of the floors below it (biome.floors.json holds that).
  */
 
-export type { AllergenState, FewestChanges } from './allergen/board.ts';
+export type { AllergenState } from './allergen/board.ts';
 export type { DietState } from './allergen/diets.ts';
+export type { FewestChanges } from './allergen/findings.ts';
 export { type LookFor, labelWorklist, questionsOf, type WorklistItem, worklistText } from './allergen/worklist.ts';
 // analysis: one soup analysed, and the difference of two
 export { type AnalyseOptions, type Analysis, analyse, type ChoiceResult, type NutrientFigure } from './analysis/analysis.ts';

@@ -7,9 +7,9 @@
 import { ALLERGEN_LABELS, ALLERGENS, type AllergenId, OATS, SINGLE_TREE_NUTS } from '../vocabulary/allergens.ts';
 import type { Food } from '../vocabulary/food.ts';
 import type { Line } from '../vocabulary/recipe.ts';
+import { Findings, type Scope, type Verdict } from './findings.ts';
 
 export type AllergenState = 'contains' | 'check' | 'mayContain' | 'absent';
-export type Scope = 'pot' | 'bowl' | 'plate';
 
 export interface AllergenRules {
   coconutIsTreeNut: boolean;
@@ -18,29 +18,10 @@ export interface AllergenRules {
   oatsHoldGluten: boolean;
 }
 
-export interface Because<S extends string = string> {
-  lineId: string;
-  path: string[];
-  /** What this line alone would make of the state. */
-  state: S;
-}
-
-export interface FewestChanges {
-  /** Lines to change until the state is clear; null when a line without a food hides what it holds. */
-  count: number | null;
-  lineIds: string[];
-}
-
-export type Scoped<T> = Record<Scope, T>;
-
-export interface AllergenVerdict {
+export interface AllergenVerdict extends Verdict<AllergenState> {
   id: AllergenId;
-  state: AllergenState;
   /** True when the regime makes it a declared allergen. */
   declared: boolean;
-  scopes: Scoped<AllergenState>;
-  fewestChanges: Scoped<FewestChanges>;
-  because: Because<AllergenState>[];
 }
 
 /** What the board asks of a food, or of a statement in the text. */
@@ -56,18 +37,6 @@ export interface CountedLine {
   line: Line;
   food: Food | null;
 }
-
-interface Finding<S extends string> {
-  lineId: string;
-  scope: Scope;
-  state: S;
-  path: readonly string[];
-  unknown: boolean;
-}
-
-export const SCOPES = ['pot', 'bowl', 'plate'] as const;
-/** The first scope, by its place in SCOPES, that takes in what stands in this one: the plate takes in all. */
-const REACHED_FROM: Scoped<number> = { pot: 0, bowl: 1, plate: 2 };
 
 export const scopeOf = (line: Line): Scope => (line.stage === 'plate' ? 'plate' : line.stage === 'bowl' ? 'bowl' : 'pot');
 
@@ -128,68 +97,21 @@ const MOST_SHOWN = 200;
 export const shortened = (text: string): string => (text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)} ...` : text);
 
 export function allergenBoard(lines: readonly BoardLine[], rules: AllergenRules, declared: ReadonlySet<AllergenId>): AllergenVerdict[] {
-  const findings = new Map<AllergenId, Finding<AllergenState>[]>();
-  const push = (id: AllergenId, finding: Finding<AllergenState>) => {
-    const list = findings.get(id);
-    if (list) list.push(finding);
-    else findings.set(id, [finding]);
+  const found = new Map<AllergenId, Findings<AllergenState>>();
+  const of = (id: AllergenId): Findings<AllergenState> => {
+    let findings = found.get(id);
+    if (!findings) found.set(id, (findings = new Findings()));
+    return findings;
   };
   for (const { line, food } of lines) {
     const scope = scopeOf(line);
     if (!food) {
-      for (const id of ALLERGENS) push(id, { lineId: line.id, scope, state: 'check', path: [shortened(line.text)], unknown: true });
+      const path = [shortened(line.text)];
+      for (const id of ALLERGENS) of(id).addUnknown(scope, { lineId: line.id, path, state: 'check' });
       continue;
     }
-    for (const [id, states] of findingsOfFood(food, rules)) {
-      for (const { state, path } of states) push(id, { lineId: line.id, scope, state, path, unknown: false });
-    }
+    for (const [id, states] of findingsOfFood(food, rules)) for (const { state, path } of states) of(id).add(scope, { lineId: line.id, path, state });
   }
-  return ALLERGENS.map((id) => ({ id, declared: declared.has(id), ...verdict(findings.get(id) ?? [], RANK, 'absent') }));
+  return ALLERGENS.map((id) => ({ id, declared: declared.has(id), ...(found.get(id)?.verdict(RANK, 'absent') ?? NOTHING_FOUND) }));
 }
-
-/** No more lines than this are named as the reason of one verdict, the worst first. */
-const MOST_REASONS = 100;
-
-/** The verdict over findings, for any ladder of states: worst state per scope, what to change, and why. */
-export function verdict<S extends string>(
-  findings: readonly Finding<S>[],
-  rank: Record<S, number>,
-  clear: S,
-): { state: S; scopes: Scoped<S>; fewestChanges: Scoped<FewestChanges>; because: Because<S>[] } {
-  if (findings.length === 0)
-    return { state: clear, scopes: { pot: clear, bowl: clear, plate: clear }, fewestChanges: { pot: NONE, bowl: NONE, plate: NONE }, because: [] };
-  const scopes = {} as Scoped<S>;
-  const fewestChanges = {} as Scoped<FewestChanges>;
-  const begins = [false, false, false];
-  for (const { scope } of findings) begins[REACHED_FROM[scope]] = true;
-  for (let reach = 0; reach < SCOPES.length; reach += 1) {
-    const scope = SCOPES[reach] as Scope;
-    const within = SCOPES[reach - 1];
-    // Nothing new stands in the wider scope: what was found in the one within it holds.
-    if (within && !begins[reach]) {
-      scopes[scope] = scopes[within];
-      fewestChanges[scope] = fewestChanges[within];
-      continue;
-    }
-    let worst = clear;
-    let open = false;
-    const lineIds: string[] = [];
-    for (const finding of findings) {
-      if (REACHED_FROM[finding.scope] > reach) continue;
-      if (rank[finding.state] < rank[worst]) worst = finding.state;
-      open ||= finding.unknown;
-      // What a line says stands together.
-      if (lineIds[lineIds.length - 1] !== finding.lineId && !lineIds.includes(finding.lineId)) lineIds.push(finding.lineId);
-    }
-    scopes[scope] = worst;
-    fewestChanges[scope] = { count: open ? null : lineIds.length, lineIds };
-  }
-  const because = (findings.length > 1 ? [...findings].sort((a, b) => rank[a.state] - rank[b.state]) : findings)
-    .slice(0, MOST_REASONS)
-    .map(({ lineId, path, state }) => ({ lineId, path: [...path], state }));
-  return { state: scopes.bowl, scopes, fewestChanges, because };
-}
-
-const NONE: FewestChanges = { count: 0, lineIds: [] };
-
-export type { Finding };
+const NOTHING_FOUND = new Findings<AllergenState>().verdict(RANK, 'absent');

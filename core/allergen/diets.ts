@@ -5,17 +5,14 @@
 
 import { type AllergenId, DIETS, type DietId, dietRow } from '../vocabulary/allergens.ts';
 import { ORIGIN_WORDS } from '../vocabulary/origin.ts';
-import type { AllergenRules, AllergenState, Because, BoardLine, Declares, FewestChanges, Finding, Scoped } from './board.ts';
-import { covers, factsOf, rulesKey, scopeOf, shortened, verdict } from './board.ts';
+import type { AllergenRules, AllergenState, BoardLine, Declares } from './board.ts';
+import { covers, factsOf, rulesKey, scopeOf, shortened } from './board.ts';
+import { Findings, type Verdict } from './findings.ts';
 
 export type DietState = 'fits' | 'check' | 'breaks';
 
-export interface DietVerdict {
+export interface DietVerdict extends Verdict<DietState> {
   id: DietId;
-  state: DietState;
-  scopes: Scoped<DietState>;
-  fewestChanges: Scoped<FewestChanges>;
-  because: Because<DietState>[];
 }
 
 const RANK = { breaks: 0, check: 1, fits: 2 } as const satisfies Record<DietState, number>;
@@ -53,15 +50,16 @@ function collect(food: Declares, rules: AllergenRules): ReadonlyMap<DietId, read
 
 export function dietVerdicts(lines: readonly BoardLine[], rules: AllergenRules): DietVerdict[] {
   // By what each line says, and not by every diet of every line: an analysis is made for every plan that is looked at.
-  const findings = new Map<DietId, Finding<DietState>[]>(DIETS.map((id) => [id, []]));
+  const findings = new Map(DIETS.map((id) => [id, new Findings<DietState>()]));
   for (const { line, food } of lines) {
     const scope = scopeOf(line);
     if (!food) {
-      for (const of of findings.values()) of.push({ lineId: line.id, scope, state: 'check', path: [shortened(line.text)], unknown: true });
+      const path = [shortened(line.text)];
+      for (const of of findings.values()) of.addUnknown(scope, { lineId: line.id, path, state: 'check' });
       continue;
     }
     for (const [id, states] of dietsOfFood(food, rules))
-      for (const { state, path } of states) findings.get(id)?.push({ lineId: line.id, scope, state, path, unknown: false });
+      for (const { state, path } of states) findings.get(id)?.add(scope, { lineId: line.id, path, state });
   }
-  return DIETS.map((id) => ({ id, ...verdict(findings.get(id) ?? [], RANK, 'fits') }));
+  return DIETS.map((id) => ({ id, ...(findings.get(id) as Findings<DietState>).verdict(RANK, 'fits') }));
 }

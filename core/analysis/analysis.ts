@@ -299,11 +299,20 @@ function colourOfPot(recipe: Recipe, entries: readonly Entry[]): string | null {
 }
 
 const ENERGY = NUTRIENT_INDEX.energyKcal;
+const SOURCE_KINDS = ['measured', 'recalled', 'label', 'imported'] as const satisfies readonly SourceKind[];
+const NO_SHARES: Record<SourceKind, number> = { measured: 0, recalled: 0, label: 0, imported: 0 };
+
+/** Sums by the place of their kind in SOURCE_KINDS, as shares; null where there is nothing to share. */
+function sharesOf(sums: ArrayLike<number>, from = 0): Record<SourceKind, number> | null {
+  const [measured, recalled, label, imported] = [sums[from], sums[from + 1], sums[from + 2], sums[from + 3]] as [number, number, number, number];
+  const total = measured + recalled + label + imported;
+  return total > 0 ? { measured: measured / total, recalled: recalled / total, label: label / total, imported: imported / total } : null;
+}
 
 /** Shares of the known energy by kind of source; by weight where there is no energy to share. */
 function provenanceOf(entries: readonly Entry[], bowl: Bowl): Provenance {
-  const energy: Record<SourceKind, number> = { measured: 0, recalled: 0, label: 0, imported: 0 };
-  const grams: Record<SourceKind, number> = { measured: 0, recalled: 0, label: 0, imported: 0 };
+  const energy = new Float64Array(SOURCE_KINDS.length);
+  const grams = new Float64Array(SOURCE_KINDS.length);
   let unknownGrams = 0;
   let allGrams = 0;
   for (const { line, food, figures } of entries) {
@@ -312,18 +321,13 @@ function provenanceOf(entries: readonly Entry[], bowl: Bowl): Provenance {
     allGrams += m;
     if (!food || !figures) unknownGrams += m;
     else {
-      energy[food.source.kind] += (m * (figures.value[ENERGY] as number)) / 100;
-      grams[food.source.kind] += m;
+      const kind = SOURCE_KINDS.indexOf(food.source.kind);
+      energy[kind] = (energy[kind] as number) + (m * (figures.value[ENERGY] as number)) / 100;
+      grams[kind] = (grams[kind] as number) + m;
     }
   }
-  const total = (of: Record<SourceKind, number>) => of.measured + of.recalled + of.label + of.imported;
-  const by = total(energy) > 0 ? energy : grams;
-  const whole = total(by) || 1;
   return {
-    measured: by.measured / whole,
-    recalled: by.recalled / whole,
-    label: by.label / whole,
-    imported: by.imported / whole,
+    ...(sharesOf(energy) ?? sharesOf(grams) ?? NO_SHARES),
     byNutrient: byNutrientOf(entries, bowl),
     unknownGramsShare: allGrams > 0 ? unknownGrams / allGrams : entries.length > 0 ? 1 : 0,
   };
@@ -331,8 +335,6 @@ function provenanceOf(entries: readonly Entry[], bowl: Bowl): Provenance {
 
 const LIMITED_NUTRIENTS = ['energyKcal', ...LIMITED.filter((key) => key !== 'waterG')] as const satisfies readonly Nutrient[];
 const LIMITED_AT = LIMITED_NUTRIENTS.map((key) => NUTRIENT_INDEX[key]);
-const SOURCE_KINDS = ['measured', 'recalled', 'label', 'imported'] as const satisfies readonly SourceKind[];
-
 const kindsOfFood = new WeakMap<Food, readonly number[]>();
 
 /** For each limited nutrient of a food the place of its kind of source: a figure borrowed from the other table is of that table's. */
@@ -362,9 +364,8 @@ function byNutrientOf(entries: readonly Entry[], bowl: Bowl): Provenance['byNutr
   }
   const shares: Provenance['byNutrient'] = {};
   LIMITED_NUTRIENTS.forEach((key, n) => {
-    const [measured, recalled, label, imported] = sums.subarray(n * many) as unknown as [number, number, number, number];
-    const total = measured + recalled + label + imported;
-    if (total > 0) shares[key] = { measured: measured / total, recalled: recalled / total, label: label / total, imported: imported / total };
+    const ofKey = sharesOf(sums, n * many);
+    if (ofKey) shares[key] = ofKey;
   });
   return shares;
 }

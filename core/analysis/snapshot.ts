@@ -3,8 +3,9 @@
  * shape that was ever released brings it to today's. What did not exist when it was kept is *not known*: a state of its own, never
  * absent and never nought.
  */
-import type { AllergenState, AllergenVerdict, Scoped } from '../allergen/board.ts';
+import type { AllergenState, AllergenVerdict } from '../allergen/board.ts';
 import type { DietState, DietVerdict } from '../allergen/diets.ts';
+import type { Scoped } from '../allergen/findings.ts';
 import { ALLERGENS, type AllergenId, DIETS, type DietId } from '../vocabulary/allergens.ts';
 import { NUTRIENTS, type Nutrient } from '../vocabulary/nutrient.ts';
 import type { Analysis, NutrientFigure, NutrientFigures } from './analysis.ts';

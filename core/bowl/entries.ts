@@ -34,7 +34,9 @@ export function entriesOf(recipe: Recipe, regime: Regime, shelf: Shelf): Entry[]
 
 const cooked = new WeakMap<Figures, Map<Stay, Figures>>();
 
+/** Kept for the stays that lines share, of which there are few. */
 function figuresWithStay(figures: Figures, stay: Stay, regime: Regime): Figures {
+  if (stay.own) return figuresAfter(figures, stay, regime);
   let byStay = cooked.get(figures);
   if (!byStay) cooked.set(figures, (byStay = new Map()));
   let after = byStay.get(stay);

@@ -40,7 +40,7 @@ export function sumLines(lines: readonly KernelLine[], yieldError = 0): Sums {
   const value = new Float64Array(N);
   const low = new Float64Array(N);
   const high = new Float64Array(N);
-  const ordered = lines.length > 1 ? [...lines].sort((a, b) => a.food - b.food) : lines;
+  const ordered = standTogether(lines) ? lines : [...lines].sort((a, b) => a.food - b.food);
   let start = 0;
   while (start < ordered.length) {
     let end = start + 1;
@@ -60,6 +60,12 @@ export function sumLines(lines: readonly KernelLine[], yieldError = 0): Sums {
   // The same figure in another unit: rounding must not let them drift apart.
   value[SALT] = (value[SODIUM] as number) * 0.0025;
   return { value, low, high };
+}
+
+/** True where lines of one food stand next to each other: foods are numbered as they come, so they do unless one comes back. */
+function standTogether(lines: readonly KernelLine[]): boolean {
+  for (let i = 1; i < lines.length; i += 1) if ((lines[i] as KernelLine).food < (lines[i - 1] as KernelLine).food) return false;
+  return true;
 }
 
 /** One line of a food that stands nowhere else: its variances go straight into `low` and `high`. */

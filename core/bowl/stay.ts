@@ -27,6 +27,8 @@ export interface Stay {
   errors: Float64Array;
   /** Share of the grams. */
   grams: number;
+  /** Of this one line: it hangs on a figure of the recipe or on the food, and nothing is to be kept by it. */
+  own?: true;
 }
 
 const WHOLE: Stay = { nutrients: new Float64Array(NUTRIENT_COUNT).fill(1), errors: new Float64Array(NUTRIENT_COUNT), grams: 1 };
@@ -61,7 +63,7 @@ export function stayOf(line: Line, food: Food, heat: Heat): Stay {
   const eaten = alreadyDrained ? 'all' : (line.eaten ?? 'all');
   if (eaten === 'all' && line.eatenShare === undefined && !retention && alcohol === 1) return WHOLE;
   const make = () => build({ ...line, eaten }, food, retention?.row, alcohol);
-  if (line.eatenShare !== undefined || alcohol !== 1 || eaten === 'rendered') return make();
+  if (line.eatenShare !== undefined || alcohol !== 1 || eaten === 'rendered') return { ...make(), own: true };
   const shared = retention?.stays ?? unheated;
   return (shared[eaten] ??= make());
 }

@@ -1,4 +1,5 @@
 /** How a soup stands to everybody at a table: one cell for every set of needs, with what in the soup decides it. */
+import type { Because } from '../allergen/findings.ts';
 import { type AnalyseOptions, type Analysis, analyse } from '../analysis/analysis.ts';
 import type { Shelf } from '../food/shelf.ts';
 import { needOf } from '../swap/need.ts';
@@ -67,5 +68,5 @@ function becauseOf({ need: ref, state, value }: NeedVerdict, needs: Needs, recip
 const perWords = (per: 'serving' | '100g', scope: Needs['scope']): string =>
   per === '100g' ? ' per 100 g' : scope === 'plate' ? ' on the plate' : ' a bowl';
 
-const waysOf = ({ kind, id }: NeedRef, analysis: Analysis): readonly { lineId: string; path: string[]; state: string }[] =>
+const waysOf = ({ kind, id }: NeedRef, analysis: Analysis): readonly Because[] =>
   (kind === 'allergen' ? analysis.allergens : kind === 'diet' ? analysis.diets : []).find((row) => row.id === id)?.because ?? [];

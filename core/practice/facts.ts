@@ -1,5 +1,5 @@
 /** What decides a need in a soup: the lines that break it, those that only a label can clear, and the way to each. */
-import type { Because } from '../allergen/board.ts';
+import type { Because } from '../allergen/findings.ts';
 import { ALLERGEN_LABELS, type AllergenId, DIET_LABELS, type DietId, SINGLE_TREE_NUTS } from '../vocabulary/allergens.ts';
 import type { Line, Recipe } from '../vocabulary/recipe.ts';
 import type { Reason, SoupAtHand } from './types.ts';

@@ -71,12 +71,17 @@ function weakest(row: readonly Criterion[], book: ClaimBook, figures: ClaimFigur
 }
 
 function judge(criterion: Criterion, book: ClaimBook, figures: ClaimFigures): Judged {
-  const { value, low, high, atLeast } = figureOf(criterion, book, figures);
-  const { is, limit } = criterion;
-  if (is === 'least') return { figure: value, limit, supported: low >= limit ? 'yes' : !atLeast && high < limit ? 'no' : 'cannotTell' };
-  const holds = (x: number) => (is === 'most' ? x <= limit : x < limit);
-  return { figure: value, limit, supported: !holds(low) ? 'no' : !atLeast && holds(high) ? 'yes' : 'cannotTell' };
+  const figure = figureOf(criterion, book, figures);
+  return { figure: figure.value, limit: criterion.limit, supported: supportOf(criterion, figure) };
 }
+
+function supportOf({ is, limit }: Criterion, { low, high, atLeast }: Interval): Supported {
+  if (is === 'least') return low >= limit ? 'yes' : !atLeast && high < limit ? 'no' : 'cannotTell';
+  if (!within(low, is, limit)) return 'no';
+  return !atLeast && within(high, is, limit) ? 'yes' : 'cannotTell';
+}
+
+const within = (x: number, is: 'most' | 'below', limit: number): boolean => (is === 'most' ? x <= limit : x < limit);
 
 /** Bowls in the amount. */
 function factorOf(basis: Basis, { reference }: ClaimBook, { servingGrams, servingMl }: ClaimFigures): number {
@@ -89,20 +94,29 @@ function factorOf(basis: Basis, { reference }: ClaimBook, { servingGrams, servin
 }
 
 function figureOf({ nutrients, basis, ofEnergy, perKcal, also }: Criterion, book: ClaimBook, figures: ClaimFigures): Interval {
-  const factor = factorOf(basis, book, figures);
   const sum: Interval = { value: 0, low: 0, high: 0, atLeast: false };
   for (const key of nutrients) add(sum, figures.perServing[key], 1);
   if (also) add(sum, figures.perServing[also[0]], also[1]);
-  if (ofEnergy === undefined && !perKcal) return { value: sum.value * factor, low: sum.low * factor, high: sum.high * factor, atLeast: sum.atLeast };
-  // A share of the energy: by the least and the most that either can be, which is wider than the truth.
   const energy = figures.perServing.energyKcal;
-  const by = perKcal ? 100 : 100 * (ofEnergy as number);
+  if (perKcal) return ofEnergyKcal(sum, energy, 100);
+  if (ofEnergy !== undefined) return ofEnergyKcal(sum, energy, 100 * ofEnergy);
+  const factor = factorOf(basis, book, figures);
+  if (factor !== 1) {
+    sum.value *= factor;
+    sum.low *= factor;
+    sum.high *= factor;
+  }
+  return sum;
+}
+
+/** A share of the energy, `by` times over: by the least and the most that either can be, which is wider than the truth. */
+function ofEnergyKcal({ value, low, high, atLeast }: Interval, energy: Interval, by: number): Interval {
   const over = (x: number, kcal: number) => (kcal > 0 ? (x * by) / kcal : 0);
   return {
-    value: over(sum.value, energy.value),
-    low: energy.atLeast ? 0 : over(sum.low, energy.high),
-    high: over(sum.high, energy.low),
-    atLeast: sum.atLeast,
+    value: over(value, energy.value),
+    low: energy.atLeast ? 0 : over(low, energy.high),
+    high: over(high, energy.low),
+    atLeast,
   };
 }
 

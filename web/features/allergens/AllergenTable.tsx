@@ -1,5 +1,6 @@
-import type { AllergenState, FewestChanges } from '../../../core/allergen/board.ts';
+import type { AllergenState } from '../../../core/allergen/board.ts';
 import type { DietState } from '../../../core/allergen/diets.ts';
+import type { FewestChanges } from '../../../core/allergen/findings.ts';
 import type { Analysis } from '../../../core/analysis/analysis.ts';
 import { ALLERGEN_LABELS, DIET_LABELS } from '../../../core/vocabulary/allergens.ts';
 import type { Recipe } from '../../../core/vocabulary/recipe.ts';
@@ -74,7 +75,7 @@ interface Row {
   label: string;
   aside: string;
   scopes: Record<(typeof SCOPES)[number], AllergenState | DietState>;
-  paths: string[][];
+  paths: (readonly string[])[];
   fewest: FewestChanges;
 }
 
