@@ -5,7 +5,8 @@ import { PROBLEMS } from './problems.ts';
 import { draftSchema, line, recipeSchema, settingsSchema } from './schemas.ts';
 import { because, boolean, fewest, figures, list, number, object, ref, scoped, string } from './shapes.ts';
 
-export const COMPONENTS = {
+/** What replies and bodies are made of, by name. */
+export const components = () => ({
   Recipe: jsonSchemaOf(recipeSchema),
   Line: jsonSchemaOf(line),
   Pin: object(
@@ -304,4 +305,4 @@ export const COMPONENTS = {
     ['forkDrip', 'spoonTilt', 'liquidSeparates'],
   ),
   Settings: jsonSchemaOf(settingsSchema),
-};
+});

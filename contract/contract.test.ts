@@ -5,7 +5,7 @@ import { SHELF } from '../core/food/shelf.ts';
 import { NUTRIENTS } from '../core/vocabulary/nutrient.ts';
 import type { Recipe } from '../core/vocabulary/recipe.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
-import { OPENAPI } from './openapi.ts';
+import { openApi } from './openapi.ts';
 import { needsSchema, recipeSchema } from './schemas.ts';
 
 const line = (id: string, foodId: string | null, best: number, more: Partial<Recipe['lines'][number]> = {}): Recipe['lines'][number] => ({
@@ -28,7 +28,7 @@ type Schema = {
   anyOf?: Schema[];
   additionalProperties?: boolean;
 };
-const schemas = OPENAPI.components.schemas as unknown as Record<string, Schema>;
+const schemas = openApi().components.schemas as unknown as Record<string, Schema>;
 const resolve = (schema: Schema): Schema => (schema.$ref ? (schemas[schema.$ref.split('/').at(-1) as string] as Schema) : schema);
 
 /** Places where a value has a key its schema does not name, lacks one it requires, or holds a word outside its list. */
@@ -66,11 +66,11 @@ describe('openapi', () => {
     expect(Object.keys(schemas.Figures?.properties ?? {})).toEqual([...NUTRIENTS]);
   });
   test('has no reference to a schema that is not there', () => {
-    const names = [...JSON.stringify(OPENAPI).matchAll(/#\/components\/schemas\/(\w+)/g)].map(([, name]) => name as string);
+    const names = [...JSON.stringify(openApi()).matchAll(/#\/components\/schemas\/(\w+)/g)].map(([, name]) => name as string);
     expect(names.filter((name) => !(name in schemas))).toEqual([]);
   });
   test('gives every operation a problem as its default reply', () => {
-    for (const [path, methods] of Object.entries(OPENAPI.paths))
+    for (const [path, methods] of Object.entries(openApi().paths))
       for (const operation of Object.values(methods)) expect([path, 'default' in operation.responses]).toEqual([path, true]);
   });
 });

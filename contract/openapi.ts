@@ -1,6 +1,6 @@
 /** openapi.json, 3.1: request bodies from the Joi schemas, replies by hand, every problem code in one table. */
 import type { ObjectSchema } from 'joi';
-import { COMPONENTS } from './components.ts';
+import { components } from './components.ts';
 import { BATCH, BATCH_BEGUN, BATCH_SUMMARY, COOLING, DEVICE, DEVICE_READING, MADE, PLAN, PORTIONS, SCALED } from './cookReplies.ts';
 import { jsonSchemaOf } from './jsonSchema.ts';
 import { PROBLEMS } from './problems.ts';
@@ -325,7 +325,7 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
   '/api/openapi.json': { get: { summary: 'This description', reply: { type: 'object' } } },
 };
 
-export const OPENAPI = {
+const describe = () => ({
   openapi: '3.1.0',
   info: { title: 'Kind Ladle', version: '1', description: 'Problems are application/problem+json; `code` is one of the table x-problems.' },
   paths: Object.fromEntries(
@@ -334,6 +334,10 @@ export const OPENAPI = {
       Object.fromEntries(Object.entries(methods).map(([method, spec]) => [method, operation(path, spec)])),
     ]),
   ),
-  components: { schemas: COMPONENTS },
+  components: { schemas: components() },
   'x-problems': PROBLEMS,
-};
+});
+
+let described: ReturnType<typeof describe> | undefined;
+/** openapi.json, made when it is first asked for: the schemas are many, and a kitchen opens without it. */
+export const openApi = (): ReturnType<typeof describe> => (described ??= describe());

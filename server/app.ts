@@ -4,7 +4,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { type Express, type RequestHandler, type Response } from 'express';
 import helmet from 'helmet';
-import { OPENAPI } from '../contract/openapi.ts';
+import { openApi } from '../contract/openapi.ts';
 import type { Context } from './context.ts';
 import { jsonOnly, loopbackOnly, notAllowed, notFound, route, sendProblem } from './http.ts';
 import { batchRoutes } from './routes/batches.ts';
@@ -90,10 +90,7 @@ function apiRoutes(context: Context): RequestHandler {
     settingsRoutes,
   ])
     api.use(routes(context));
-  api.get(
-    '/openapi.json',
-    route(() => OPENAPI),
-  );
+  api.get('/openapi.json', route(openApi));
   api.all('/openapi.json', notAllowed('GET'));
   api.use(notFound);
   return api;
