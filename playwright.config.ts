@@ -4,7 +4,8 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: 'e2e',
   timeout: 150_000,
-  workers: 2,
+  // One more than the cores it is meant for: stories wait for networks that are cut and for clocks.
+  workers: 3,
   fullyParallel: true,
   retries: 0,
   reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],

@@ -1,7 +1,7 @@
 /** A kitchen for a story: the built server on a fresh database, a page that fails on any console message, and axe. */
 
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { AxeBuilder } from '@axe-core/playwright';
@@ -33,14 +33,41 @@ async function startServer(databasePath: string, port: number, demo: boolean): P
   return { child, url };
 }
 
-export const test = base.extend<{ demo: boolean; refusals: RegExp | null; server: Server; quiet: string[] }>({
+const folderFor = (what: string): string => mkdtempSync(join(tmpdir(), `kind-ladle-${what}-`));
+
+interface Fixtures {
+  demo: boolean;
+  refusals: RegExp | null;
+  server: Server;
+  quiet: string[];
+}
+
+export const test = base.extend<Fixtures, { demoKitchen: string }>({
   demo: [false, { option: true }],
+  // The demo is written once; stories begin with a copy of it.
+  demoKitchen: [
+    // biome-ignore lint/correctness/noEmptyPattern: Playwright reads the names of what is asked for from here
+    async ({}, use) => {
+      const folder = folderFor('demo');
+      const path = join(folder, 'kitchen.sqlite');
+      const { child } = await startServer(path, 0, true);
+      // Asked to end, it leaves one whole file.
+      await new Promise<void>((resolve) => {
+        child.once('exit', () => resolve());
+        child.kill('SIGTERM');
+      });
+      await use(path);
+      rmSync(folder, { recursive: true, force: true });
+    },
+    { scope: 'worker' },
+  ],
   // Chromium writes a console line of its own for a request that fails; a story that provokes one names it.
   refusals: [null, { option: true }],
-  server: async ({ demo, page }, use) => {
-    const folder = mkdtempSync(join(tmpdir(), 'kind-ladle-story-'));
+  server: async ({ demo, demoKitchen, page }, use) => {
+    const folder = folderFor('story');
     const databasePath = join(folder, 'kitchen.sqlite');
-    let running = await startServer(databasePath, 0, demo);
+    if (demo) copyFileSync(demoKitchen, databasePath);
+    let running = await startServer(databasePath, 0, false);
     const { url } = running;
     const kill = () =>
       new Promise<void>((resolve) => {

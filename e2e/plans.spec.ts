@@ -95,6 +95,7 @@ async function ask(page: Page, said: string): Promise<void> {
 async function method(page: Page, plan = 'plan 1'): Promise<string> {
   await page.getByText(`the method of ${plan}, with what changes`).click();
   const card = page.getByRole('article', { name: new RegExp(plan, 'i') });
+  await expect(card.locator('ol li').first()).toBeVisible();
   return card.locator('ol li').evaluateAll((steps) =>
     steps
       .map((step) =>

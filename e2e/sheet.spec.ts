@@ -49,7 +49,9 @@ test('an unfinished reading says so across the top of its sheet, and gives no fi
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();
   await expect(page.getByRole('note', { name: 'Unfinished' })).toContainText(/Unfinished: every figure is at least.*zorbel/);
   await expect(page.getByText(/^Version 1, As read, kept/)).toBeVisible();
-  const figures = await page.getByRole('region', { name: 'Figures' }).getByRole('cell').allInnerTexts();
+  const cells = page.getByRole('region', { name: 'Figures' }).getByRole('cell');
+  await expect(cells.first()).toBeVisible();
+  const figures = await cells.allInnerTexts();
   expect(figures.filter((text) => /\d/.test(text) && !/^(?:at least|not known)/.test(text))).toEqual([]);
 });
 
