@@ -325,7 +325,7 @@ const OPERATIONS: Record<string, Partial<Record<'get' | 'post' | 'put' | 'patch'
   '/api/openapi.json': { get: { summary: 'This description', reply: { type: 'object' } } },
 };
 
-const describe = () => ({
+const description = () => ({
   openapi: '3.1.0',
   info: { title: 'Kind Ladle', version: '1', description: 'Problems are application/problem+json; `code` is one of the table x-problems.' },
   paths: Object.fromEntries(
@@ -338,6 +338,6 @@ const describe = () => ({
   'x-problems': PROBLEMS,
 });
 
-let described: ReturnType<typeof describe> | undefined;
+let described: ReturnType<typeof description> | undefined;
 /** openapi.json, made when it is first asked for: the schemas are many, and a kitchen opens without it. */
-export const openApi = (): ReturnType<typeof describe> => (described ??= describe());
+export const openApi = (): ReturnType<typeof description> => (described ??= description());

@@ -41,6 +41,12 @@ export function mainOf(exchange: Exchange, entry: Entry, spoken: SpokenLines): s
   return entry === 'made' || main.length === 0 ? namesOf(exchange, entry, spoken) : spoken.each(main);
 }
 
+/** What the first words have and the later ones leave out: the fat and the spice. */
+export function besideOf({ lines }: Exchange, names: string, spoken: SpokenLines): string {
+  const beside = lines.filter((one) => BESIDE.has(spoken.kindOf(one) ?? 'meat') && names.includes(namedLine(one, spoken.shelf)));
+  return beside.length < lines.length ? spoken.each(beside) : '';
+}
+
 /** 'Half the stock' is half the water, 'the remaining cream' the remaining oat cream. */
 export function sharedOut(said: string, names: string): string {
   const share =

@@ -4,7 +4,8 @@
  */
 import type { Shelf } from '../food/shelf.ts';
 import type { Line, Step } from '../vocabulary/recipe.ts';
-import { BESIDE, mainOf, namesOf, sharedOut, warmedForTheTop } from './calledNow.ts';
+import { BESIDE, besideOf, mainOf, namesOf, sharedOut, warmedForTheTop } from './calledNow.ts';
+import { cookedWith, isCut } from './cutting.ts';
 import { type Draft, Drafts, isNothing } from './drafts.ts';
 import { apart, type Entry, type Exchange, entryOf, isGentle, isLate, isOnlyWeighed, isSame } from './entry.ts';
 import { withoutFlesh } from './flesh.ts';
@@ -50,6 +51,9 @@ interface Passage {
   words: string | null;
   /** The first step that used the old line. */
   first: number;
+  /** Its fat and its spice: not told yet where it was cut, they are where it is cooked. */
+  beside: string;
+  owesBeside: boolean;
   /** Its foods are in some sentence already. */
   placed: boolean;
   /** The old line was named before the step at hand. */
@@ -103,11 +107,14 @@ class Rewriting {
       main: mainOf(exchange, entry, this.lines),
       words: null,
       first: list.findIndex(({ uses }) => uses.includes(exchange.line.id)),
+      beside: '',
+      owesBeside: false,
       placed: false,
       isSpokenOf: false,
       back: null,
       early: false,
     };
+    if (passage.main !== passage.names) passage.beside = besideOf(exchange, passage.names, this.lines);
     list.forEach((draft, at) => {
       this.through(draft, at, passage);
     });
@@ -200,11 +207,11 @@ class Rewriting {
     if (spans.length === 0) return;
     // 'Soak the bread in a little of the water': the weight of all of it stands where all of it goes in.
     const whole = spans.findIndex(({ from, to }) => exchange.line.partOf !== undefined || !A_PART.test(before.slice(from, to)));
+    const told = this.toldInFull(draft, at, spans, passage);
     for (const [nth, span] of [...spans.entries()].reverse()) {
       // 'Shred the meat of the hock' went whole with its hock.
       if (draft.text.slice(span.from, span.to) !== before.slice(span.from, span.to)) continue;
-      if (inPlace && (!returns || isAfter(span)))
-        this.replace(draft, span, passage, { isFirst: at === first && nth === 0, isWhole: nth === whole, before });
+      if (inPlace && (!returns || isAfter(span))) this.replace(draft, span, passage, { isFirst: nth === told, isWhole: nth === whole, before });
       else draft.text = removeExcepted(draft.text, span) ?? removeAt(draft.text, span, this.lines.isThing);
     }
     // 'Everything but the turkey' puts no turkey in.
@@ -219,6 +226,15 @@ class Rewriting {
     if (!inPlace && this.lines.kindOf(exchange.line) === 'egg' && BEATEN.test(before)) draft.text = tidied(draft.text.replace(EGG_MIXTURE, ''));
     if (!inPlace || returns) this.takeAlong(draft, before);
     if (used && first === at && isNothing(draft.text)) draft.uses = draft.uses.filter((id) => id !== exchange.line.id);
+  }
+
+  /** Which of the places is the first to name all that comes: where it goes in, and not where it is only cut. -1 where none is. */
+  private toldInFull(draft: Draft, at: number, spans: readonly Span[], passage: Passage): number {
+    if (at !== passage.first && !passage.owesBeside) return -1;
+    const cooked = passage.beside === '' ? 0 : spans.findIndex((span) => !isCut(draft.text, span));
+    const isLater = () => this.drafts.list.some(({ text }, place) => place > at && this.isSpokenOf(text, passage.exchange.line));
+    passage.owesBeside = cooked < 0 && isLater();
+    return cooked < 0 && !passage.owesBeside ? 0 : cooked;
   }
 
   /** 'Most of the cream ... the rest of it': where both parts of a line are one step's, its words are written anew once. */
@@ -249,7 +265,9 @@ class Rewriting {
     if (isSame(exchange) && !isOnlyWeighed(exchange)) return;
     if (!isOnlyWeighed(exchange)) {
       const around = `${before.slice(0, span.from)}|${before.slice(span.to)}`;
-      const plain = this.wordsAt(draft.text, span, isFirst ? names : main, exchange);
+      const later = isFirst && passage.beside !== '' && isCut(draft.text, span) ? cookedWith(draft.text, span.to, passage.beside) : null;
+      if (later !== null) draft.text = later;
+      const plain = this.wordsAt(draft.text, span, isFirst && later === null ? names : main, exchange);
       const words = this.lines.isShared(exchange) ? sharedOut(draft.text.slice(span.from, span.to), plain) : plain;
       draft.text = this.isThere(around, words, exchange) ? removeAt(draft.text, span, this.lines.isThing) : replaceAt(draft.text, span, words);
       return;

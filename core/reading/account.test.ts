@@ -226,7 +226,7 @@ describe('what a line says besides its first use is a line too', () => {
     ['150 ml olive oil, plus a splash to finish', ['olive-oil weighed simmer', 'olive-oil weighed bowl']],
     ['2 tbsp sour cream, plus extra to serve', ['sour-cream weighed simmer', 'sour-cream open bowl']],
     ['1 stock cube in 1.5 litres boiling water', ['vegetable-stock-powder weighed simmer', 'water weighed simmer']],
-    ['lardons and chives to finish', ['bacon-raw open bowl', 'chives open bowl']],
+    ['lardons and chives to finish', ['bacon-cubes-raw open bowl', 'chives open bowl']],
     ['4 slices white bread, buttered', ['bread-white weighed plate', 'butter-salted open plate']],
     ['50 g butter, plus 1 onion', ['butter-salted weighed simmer', 'onion weighed simmer']],
   ])('%s', (line, expected) => expect(linesOf(line)).toEqual(expected));

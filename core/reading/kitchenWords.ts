@@ -266,7 +266,6 @@ const WORDS: Readonly<Record<string, string>> = {
   potimarron: 'red kuri squash',
   citrouille: 'pumpkin',
   châtaignes: 'chestnuts',
-  lardons: 'bacon',
   œuf: 'egg',
   oeuf: 'egg',
   citron: 'lemon',

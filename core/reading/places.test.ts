@@ -220,7 +220,9 @@ describe('lines as cooks write them, found in texts of the tenth sort', () => {
   test.each<[string, string, number]>([
     ['4 cups lower-sodium vegetable broth', 'vegetable-broth-low-sodium', 960],
     ['500 g split yellow peas', 'split-peas-dry', 500],
-    ['150 g smoked bacon lardons', 'bacon-raw', 150],
+    ['150 g smoked bacon lardons', 'bacon-cubes-raw', 150],
+    // Cut thin from a roll: no rasher of bacon (common practice, no source).
+    ['6 rashers pancetta, crisped, to garnish', 'bacon-cubes-raw', 72],
     ['3 leeks (trimmed weight about 450g)', 'leek', 450],
     ['200 g Greek-style natural yogurt', 'yogurt-greek-whole', 200],
     ['juice 1 lime', 'lime-juice', 30],

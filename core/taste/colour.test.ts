@@ -35,6 +35,7 @@ describe('blended soups', () => {
     ['brown', 'brown lentils', { 'lentils-cooked': 600, carrot: 150, 'vegetable-broth': 900 }],
     ['grey', 'black beans', { 'black-beans-cooked': 900, 'chicken-broth': 1014, onion: 110 }],
     ['pale yellow', 'corn', { 'sweetcorn-frozen': 600, 'milk-whole': 516, potato: 252, 'chicken-broth': 507, 'cream-heavy': 101 }],
+    ['milky', 'mussels in their liquor with a little cream', { 'fish-stock': 900, 'mussels-raw': 40, 'cream-double': 60, onion: 60 }],
     ['nearly clear', 'a broth', { 'chicken-broth': 1500, 'chicken-breast-raw': 100 }],
   ])('%s: %s', (colour, _soup, foods) => {
     expect(pot(foods)).toBe(colour);

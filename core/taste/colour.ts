@@ -93,6 +93,8 @@ export function colourOf(seen: readonly Seen[], potGrams: number): string | null
 /** Strength of a gram from which something is coloured at all, and from which it is deep. */
 const COLOURED = 0.04;
 const WHITE = 0.06;
+/** A twentieth of the pot of milk or cream, or of potato that was blended, and nobody sees the bottom any more. */
+const CLOUDY = 0.02;
 const DEEP = 0.42;
 const PALE = 0.1;
 /** White beside a colour makes it pale from this ratio on. */
@@ -118,7 +120,7 @@ const ROUND: readonly (readonly [upTo: number, word: string])[] = [
 export function colourWord({ red, yellow, dark, white }: Tint): string {
   const chroma = Math.hypot(red, yellow);
   const strength = chroma + dark;
-  if (strength < COLOURED) return white >= WHITE ? 'white' : 'nearly clear';
+  if (strength < COLOURED) return white >= WHITE ? 'white' : white >= CLOUDY ? 'milky' : 'nearly clear';
   const how = strength > DEEP ? 'deep ' : strength < PALE || white > MILKY * strength ? 'pale ' : '';
   if (dark > NO_COLOUR * chroma) return `${how}grey`;
   const angle = (Math.atan2(yellow, red) * 180) / Math.PI;

@@ -92,6 +92,7 @@ export const MAKE_UP: Readonly<Record<string, string>> = {
   'soy-cream': 'soya, water, oil, starch',
   'coconut-milk': 'coconut, water, gum',
   'bacon-raw': 'pork belly, salt, nitrite, sugar',
+  'bacon-cubes-raw': 'pork belly, salt, nitrite, sugar, pepper',
   'bacon-back-raw': 'pork loin, salt, nitrite, water',
   ham: 'pork, salt, water, phosphates, sugar, nitrite',
   chorizo: 'pork, paprika, garlic, salt, nitrite',

@@ -62,6 +62,6 @@ export const VITAMIN_D: Table = {
   ...each('mackerel-raw mackerel-smoked', [12, 5, 19]), 'sardines-canned': [4.8, 3, 8], 'tuna-canned': [2, 0.7, 5], 'anchovies-canned': [1.7, 0, 5], surimi: [0.2, 0, 1],
   ...each('prawns-raw prawns-cooked crab-cooked lobster-cooked crayfish-raw mussels-raw clams-raw scallops-raw', [0.1, 0, 0.5]),
   ...each('chicken-breast-raw chicken-breast-cooked chicken-thigh-raw chicken-stewed chicken-whole-raw turkey-breast-raw turkey-breast-cooked', [0.1, 0, 0.5]), 'chicken-liver-raw': [0.2, 0, 1],
-  'beef-mince': [0.3, 0, 0.9], 'lamb-mince-raw': [0.4, 0, 0.9], ...each('bacon-raw bacon-back-raw ham ham-lean ham-hock ham-dry-cured pork-belly-raw chorizo pork-sausage-cooked', [0.7, 0.2, 1.4]), 'bacon-cooked': [1, 0.4, 1.8],
+  'beef-mince': [0.3, 0, 0.9], 'lamb-mince-raw': [0.4, 0, 0.9], ...each('bacon-raw bacon-cubes-raw bacon-back-raw ham ham-lean ham-hock ham-dry-cured pork-belly-raw chorizo pork-sausage-cooked', [0.7, 0.2, 1.4]), 'bacon-cooked': [1, 0.4, 1.8],
   ...each('mushrooms portobello cremini oyster-mushrooms mushrooms-cooked mushrooms-canned', [0.2, 0, 1]),
 };

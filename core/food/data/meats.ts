@@ -2,9 +2,12 @@
 import type { FoodRow } from './row.ts';
 
 export const MEATS: readonly FoodRow[] = [
-  { id: 'bacon-raw', name: 'Bacon, streaky, raw', aliases: 'bacon, streaky bacon, smoked bacon, bacon rashers, bacon slices, pancetta, lardons, bacon lardons, smoked lardons, smoked bacon lardons, unsmoked lardons', category: 'meat', state: 'raw', ndb: '10123', origins: ['meat', 'pork'], flags: ['phosphate'],
+  { id: 'bacon-raw', name: 'Bacon, streaky, raw', aliases: 'bacon, streaky bacon, smoked bacon, bacon rashers, bacon slices', category: 'meat', state: 'raw', ndb: '10123', origins: ['meat', 'pork'], flags: ['phosphate'],
     each: [['slice', 28, 20, 34], ['rasher', 28, 20, 34], ['strip', 28, 20, 34], ['each', 28, 20, 34]], f: [417, 44.2, 12.62, 39.69, 13.296, 1.28, 0, 1, 662, 198, 5, 171, 66],
     checks: [['sulphite', 'some cures hold sulphites'], ['milk', 'some cured meats hold lactose'], ['soy', 'some cured meats hold soya protein']], range: { sodiumMg: [600, 1100], fatG: [36, 46], proteinG: [11, 15], saturatedFatG: [12, 15.5], phosphorusMg: [150, 200] } },
+  { id: 'bacon-cubes-raw', name: 'Pancetta or lardons, raw', aliases: 'pancetta, smoked pancetta, pancetta cubes, diced pancetta, sliced pancetta, lardons, bacon lardons, smoked lardons, smoked bacon lardons, unsmoked lardons', category: 'meat', state: 'raw', from: 'estimate: packs of pancetta and of lardons, with 2.3 to 4.3 g of salt in 100 g', origins: ['meat', 'pork'], flags: ['phosphate'], cup: 130, cupVaries: 0.12,
+    each: [['slice', 12, 8, 20], ['each', 12, 8, 20]], f: [304, 52.8, 16.3, 26, 9.6, 0.5, 0, 0.4, 1180, 300, 8, 170, 65], ash: 4.4,
+    checks: [['sulphite', 'some cures hold sulphites'], ['milk', 'some cured meats hold lactose'], ['soy', 'some cured meats hold soya protein']], range: { sodiumMg: [900, 1700], fatG: [18, 40], saturatedFatG: [6.5, 15], proteinG: [13, 20], phosphorusMg: [120, 220], potassiumMg: [220, 420], carbohydrateG: [0, 1.5], sugarsG: [0, 1] } },
   { id: 'bacon-cooked', name: 'Bacon, cooked crisp', aliases: 'cooked bacon, crisp bacon, bacon bits, crumbled bacon, fried bacon', category: 'meat', state: 'cooked', ndb: '10124', origins: ['meat', 'pork'], flags: ['phosphate'], cup: 80, cupVaries: 0.2,
     each: [['slice', 8, 6, 12], ['each', 8, 6, 12], ['strip', 8, 6, 12]], f: [541, 12.32, 37.04, 41.78, 13.74, 1.43, 0, 0, 2310, 565, 11, 533, 110], range: { sodiumMg: [1500, 2500] } },
   { id: 'ham', name: 'Ham, cooked, 9 % fat', aliases: 'ham, cooked ham, gammon, diced ham, baked ham', category: 'meat', state: 'cooked', ndb: '10136', origins: ['meat', 'pork'], flags: ['phosphate'], cup: 140, cupVaries: 0.1,

@@ -37,7 +37,7 @@ const VITAMIN_K: Table = {
   'thyme-dried': 1714, 'sage-dried': 1714, 'basil-dried': 1714, 'oregano-dried': 622, 'marjoram-dried': 622, 'sage-fresh': 633, 'oregano-fresh': 207, 'marjoram-fresh': 168, chives: 213, 'cloves-ground': 142, 'black-pepper': 164, 'chili-powder-blend': 106, 'curry-powder': 100,
   paprika: 80, 'smoked-paprika': 80, cayenne: 80, cumin: 5.4, turmeric: 13.4, cinnamon: 31.2, 'ginger-ground': 0.8, nutmeg: 0, 'mustard-seed': 5.4, 'onion-powder': 4.1, 'garlic-powder': 0.4,
   // meat, fish, sauces
-  'bacon-raw': 0, 'bacon-cooked': 0.1, ham: 0, 'beef-mince': 1.2, 'cod-raw': 0.1, 'haddock-raw': 0.1, 'salmon-raw': 0.5, 'prawns-raw': 0.3, 'soy-sauce': 0, 'worcestershire-sauce': 1, mustard: 1.4, ketchup: 3, horseradish: 1.3, miso: 29.3,
+  'bacon-raw': 0, 'bacon-cubes-raw': 0, 'bacon-cooked': 0.1, ham: 0, 'beef-mince': 1.2, 'cod-raw': 0.1, 'haddock-raw': 0.1, 'salmon-raw': 0.5, 'prawns-raw': 0.3, 'soy-sauce': 0, 'worcestershire-sauce': 1, mustard: 1.4, ketchup: 3, horseradish: 1.3, miso: 29.3,
 };
 
 const VITAMIN_B12: Table = {
@@ -45,7 +45,7 @@ const VITAMIN_B12: Table = {
   'yogurt-greek-whole': 0.75, kefir: 0.29, 'cream-heavy': 0.16, 'cream-light': 0.19, 'half-and-half': 0.19, 'cream-whipping-light': 0.2, 'cream-double': 0.16, 'sour-cream': 0.21, 'creme-fraiche': 0.2, 'butter-salted': 0.17, 'butter-unsalted': 0.17, ghee: 0.01,
   cheddar: 0.83, parmesan: 1.2, 'grana-padano': 1.2, gruyere: 1.6, emmental: 3.06, gouda: 1.54, brie: 1.65, 'blue-cheese': 1.22, feta: 1.69, 'mozzarella-whole': 2.28, 'mozzarella-part-skim': 0.82, 'cream-cheese': 0.22, 'cottage-cheese': 0.43, ricotta: 0.34,
   'monterey-jack': 0.83, 'goat-cheese-soft': 0.19, pecorino: 1.12, provolone: 1.46, 'queso-fresco': 1.68, 'skim-milk-powder': 4.03, 'whole-milk-powder': 3.25, egg: 0.89, 'egg-boiled': 1.11, 'egg-yolk': 1.95, 'egg-white': 0.09,
-  'chicken-breast-raw': 0.38, 'chicken-breast-cooked': 0.34, 'chicken-thigh-raw': 0.36, 'chicken-stewed': 0.22, 'chicken-whole-raw': 0.31, 'chicken-liver-raw': 16.6, 'turkey-breast-raw': 0.6, 'beef-mince': 2.1, 'lamb-mince-raw': 2.31, 'bacon-raw': 0.5, 'bacon-cooked': 1.2,
+  'chicken-breast-raw': 0.38, 'chicken-breast-cooked': 0.34, 'chicken-thigh-raw': 0.36, 'chicken-stewed': 0.22, 'chicken-whole-raw': 0.31, 'chicken-liver-raw': 16.6, 'turkey-breast-raw': 0.6, 'beef-mince': 2.1, 'lamb-mince-raw': 2.31, 'bacon-raw': 0.5, 'bacon-cubes-raw': 0.6, 'bacon-cooked': 1.2,
   ham: 0.7, 'ham-lean': 0.65, 'pork-belly-raw': 0.84, 'salmon-raw': 3.18, 'salmon-smoked': 3.26, 'cod-raw': 0.91, 'haddock-raw': 1.83, 'smoked-haddock': 1.6, 'mackerel-raw': 8.71, 'sardines-canned': 8.94, 'anchovies-canned': 0.88, 'tuna-canned': 2.55, 'trout-raw': 7.79,
   'halibut-raw': 1.1, 'pollock-raw': 3.19, 'monkfish-raw': 0.9, 'sea-bass-raw': 0.3, 'hake-raw': 2.3, 'prawns-raw': 1.16, 'prawns-cooked': 1.49, 'crab-cooked': 3.33, 'lobster-cooked': 1.43, 'mussels-raw': 12, 'clams-raw': 11.28, 'scallops-raw': 1.41, 'crayfish-raw': 2,
 };

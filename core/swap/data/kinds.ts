@@ -28,7 +28,7 @@ export const KINDS = {
   glutenGrainCooked: words('pasta-cooked barley-cooked bulgur-cooked couscous-cooked egg-noodles-cooked'),
   noodles: words('egg-noodles instant-noodles soba-noodles filled-pasta wontons'),
   rice: words('rice-white-raw rice-brown-raw'),
-  cured: words('bacon-raw bacon-cooked ham ham-hock bacon-back-raw ham-lean ham-dry-cured chorizo pork-sausage-cooked smoked-sausage frankfurters salt-pork black-pudding nduja poultry-sausage pork-belly-raw corned-beef'),
+  cured: words('bacon-raw bacon-cubes-raw bacon-cooked ham ham-hock bacon-back-raw ham-lean ham-dry-cured chorizo pork-sausage-cooked smoked-sausage frankfurters salt-pork black-pudding nduja poultry-sausage pork-belly-raw corned-beef'),
   redMeat: words('beef-mince lamb-mince-raw meatballs game-meat haggis'),
   poultry: words('chicken-breast-raw chicken-thigh-raw chicken-breast-cooked chicken-stewed chicken-rotisserie chicken-whole-raw turkey-breast-raw turkey-breast-cooked duck-meat turkey-mince'),
   whiteFish: words('haddock-raw cod-raw halibut-raw pollock-raw monkfish-raw sea-bass-raw hake-raw salmon-raw trout-raw mackerel-raw tuna-canned canned-fish surimi fish-balls small-fish-fresh sardines-canned'),

@@ -337,6 +337,7 @@ export const COLOUR_OF_FOOD: Readonly<Record<string, Colour>> = {
   // Meat and fish that colour
   'chicken-liver-raw': ['brown', 0.4],
   'bacon-raw': ['brown', 0.15],
+  'bacon-cubes-raw': ['brown', 0.15],
   'bacon-cooked': ['brown', 0.3],
   ham: ['red', 0.12],
   'ham-hock': ['red', 0.08],

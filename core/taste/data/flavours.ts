@@ -74,6 +74,7 @@ export const BY_FOOD: Readonly<Record<string, JudgedNotes>> = {
   'soy-drink': { dairy: 0.1, bean: 0.05 },
   'plant-spread': { dairy: 0.4 },
   'bacon-raw': { savoury: 1, smoky: 1 },
+  'bacon-cubes-raw': { savoury: 1.2, smoky: 0.5 },
   'bacon-cooked': { savoury: 2.5, smoky: 2.5 },
   ham: { savoury: 1, smoky: 0.4 },
   'ham-hock': { savoury: 1, smoky: 0.6 },
