@@ -88,6 +88,13 @@ export class Drafts {
     return true;
   }
 
+  /** What was to go under the grill is gone, and nothing else goes there. */
+  private isHeatedForNothing(at: number): boolean {
+    const { step, text } = this.list[at] as Draft;
+    const others = this.list.filter((_, place) => place !== at);
+    return step.text !== text && ONLY_HEATS.test(text) && !ONLY_HEATS.test(step.text) && !others.some((other) => IN_THE_OVEN.test(other.text));
+  }
+
   written(): Step[] {
     const out: Step[] = [...this.before, ...(this.after.get(-1) ?? [])];
     const end = this.beforeServing;
@@ -95,7 +102,7 @@ export class Drafts {
     const isWeighed = this.last.some(({ text }) => text.startsWith('Season'));
     const last = this.last.filter(({ text }) => !(isWeighed && text.startsWith('Taste')));
     this.list.forEach(({ step, text, uses }, at) => {
-      if (!isNothing(text) || isNothing(step.text)) {
+      if ((!isNothing(text) || isNothing(step.text)) && !this.isHeatedForNothing(at)) {
         // Where the old words spoke of their lines is no longer true of new ones.
         const { uses: _, mentions: __, ...rest } = step;
         out.push({ ...rest, text: capital(text.trim()), ...(uses.length > 0 || step.uses ? { uses: [...new Set(uses)] } : {}) });
@@ -105,6 +112,10 @@ export class Drafts {
     return end < 0 ? [...out, ...last] : out;
   }
 }
+
+/** A grill or an oven that is heated, and nothing else done. */
+const ONLY_HEATS = /^\s*(?:pre-?)?heat\s+(?:the|a|an|your)\s+(?:hot\s+)?(?:grill|broiler|oven)\b[^.;]*[.;]?\s*$/i;
+const IN_THE_OVEN = /\b(?:grill\w*|broil\w*|oven|bak(?:e|ed|ing)|roast\w*|tray|baking sheet)\b/i;
 
 export const isNothing = (text: string): boolean => /^[\s.,;]*$/.test(text);
 export const added = (text: string, sentence: string): string => tidied(`${isNothing(text) ? '' : text.replace(/[.\s]*$/, '.')} ${sentence}`);

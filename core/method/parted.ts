@@ -23,7 +23,7 @@ export function servedApart(step: Step, spoken: ReadonlyMap<string, Spoken>, onT
   }
   if (before.length === 0) return [{ ...step, stage: step.method ? step.stage : 'bowl' }];
   if (after.length === 0) return [step];
-  return inTwo(step, before.join(' '), after.join(' '), { id: `${step.id}-served`, stage: 'bowl' }, spoken, onTop);
+  return inTwo(step, before.join(' ').replace(/;$/, '.'), after.join(' '), { id: `${step.id}-served`, stage: 'bowl' }, spoken, onTop);
 }
 
 /** `onTop` are the lines of the bowl. */

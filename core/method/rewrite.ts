@@ -269,7 +269,9 @@ class Rewriting {
       if (later !== null) draft.text = later;
       const plain = this.wordsAt(draft.text, span, isFirst && later === null ? names : main, exchange);
       const words = this.lines.isShared(exchange) ? sharedOut(draft.text.slice(span.from, span.to), plain) : plain;
-      draft.text = this.isThere(around, words, exchange) ? removeAt(draft.text, span, this.lines.isThing) : replaceAt(draft.text, span, words);
+      draft.text = this.isThere(around, words, exchange)
+        ? removeAt(draft.text, span, this.lines.isThing)
+        : withoutShards(replaceAt(draft.text, span, words), words);
       return;
     }
     if (!isWhole || passage.words !== null || TAKEN_OUT.test(sentenceBefore(draft.text, span.from))) return;
@@ -309,8 +311,10 @@ class Rewriting {
     const wasIn = ({ id, eaten }: Line) => eaten === 'removed' && TAKEN_OUT.test(before) && this.drafts.list.indexOf(draft) > this.firstUse(id);
     const [out, ins] = [ours.filter(wasIn), ours.filter((line) => !wasIn(line))];
     if (out.length > 0) addTo(draft, each(out), 'Take out');
-    // The oil a topping was to be fried in goes with its topping.
-    const wanted = ins.filter((line) => line.stage !== 'bowl' || this.lines.kindOf(line) !== 'fat');
+    // The oil a topping was to be fried in goes with its topping, and the vinegar of the water the eggs were poached in with the eggs.
+    const wanted = ins.filter(
+      (line) => (line.stage !== 'bowl' || this.lines.kindOf(line) !== 'fat') && !(line.eaten === 'removed' && !this.isTakenOut(line)),
+    );
     if (wanted.length > 0) addTo(draft, each(wanted), this.lines.verbFor(wanted));
     const has = (text: string, words: string) => text.toLowerCase().includes(words.toLowerCase());
     // 'A ladle of the hot broth' goes with its eggs: the broth is in the pot already.
@@ -345,6 +349,10 @@ class Rewriting {
     return this.placed.some((one) => one.lines === lines && list.indexOf(one.draft) < list.indexOf(draft));
   }
 
+  private isTakenOut(line: Line): boolean {
+    return this.drafts.list.some(({ text }) => this.lines.mentions(text, line).some(({ from }) => TAKEN_OUT.test(sentenceBefore(text, from))));
+  }
+
   private firstUse(lineId: string): number {
     return this.drafts.list.findIndex(({ uses }) => uses.includes(lineId));
   }
@@ -354,6 +362,9 @@ function addTo(draft: Draft, names: string, verb = 'Add'): void {
   const text = draft.text.replace(/\s*$/, '');
   draft.text = `${isNothing(text) ? '' : `${text} `}${verb} ${names}.`;
 }
+
+/** Crisp ham breaks into shards; what stands in its place does not. */
+const withoutShards = (text: string, words: string): string => text.replace(`${words} shards`, words);
 
 /** Eggs that are beaten, and with something: that is the mixture a step goes on to speak of. */
 const BEATEN = /\b(?:beat|whisk|mix|temper)\w*\b[^.;]*\b(?:eggs?|yolks?)\b/i;

@@ -82,6 +82,9 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
     return put(`${next && /^\s*,/.test(after) ? head : head.replace(/,\s*([^,]*)$/, ' and $1')}${after}`);
   }
   const into = PARTICLE.test(before) ? null : /\s+(?:in|with|over|into|on|through|by|under)\s+$/i.exec(before);
+  // '... with the X and black pepper': what no line names is still ground over it.
+  const still = into && DRESSES.test(before) ? STILL_ON_TOP.exec(after) : null;
+  if (still) return put(`${before}${still[1] as string}${after.slice(still[0].length)}`);
   if (into && DRESSES.test(before))
     return put(
       before.replace(DRESSES, '').replace(/[,;]?\s*(?:and|then)?\s*$/, after.startsWith(',') || after.startsWith(' and') ? '' : '') +
@@ -109,7 +112,7 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
 const OF_IT =
   /^(?:,?\s+and\s+(?:its|their)\s+\p{L}+|,\s+(?:breaking|crumbling|turning|flipping)\s+(?:it|them)\b[^.;,]*|\s+(?:halves|quarters|wedges)(?:\s+on top)?|\s+(?:shards|pieces|slices|strips|bits|crumbs|cubes|flakes)|\s+(?:fried|toasted|tossed|warmed|crisped|dipped|dressed|rubbed|spread|browned|cooked)\s+(?:in|with)\s+(?:(?:the|a|some|a little)\s+)?\p{L}+(?:\s+(?:oil|butter|fat))?)(?=[\s,.;]|$)/iu;
 const ONLY_FOR_IT =
-  /^(?:flame|flamb\w+|ignite|burn off|let (?:it |that )?bubble)\b[^.;]*[.;]?\s*$|^(?:simmer|cook|heat|stir|warm|boil|fry|leave|poach)\b[^.;,]*?(?:\b(?:until|till)\s+(?:\w+\s+){0,3}?(?:wilt\w*|melt\w*|pink|opaque|translucent|collapsed?)\b|\b(?:a|one|two|three|four|five|[1-5])\s*(?:more\s+)?min\w*)[^.;,]*[.;]?\s*$/i;
+  /^(?:flame|flamb\w+|ignite|burn off|let (?:it |that )?bubble)\b[^.;]*[.;]?\s*$|^(?:simmer|cook|heat|stir|warm|boil|fry|leave|poach)\b[^.;,]*?(?:\b(?:until|till)\s+(?:\w+\s+){0,3}?(?:wilt\w*|melt\w*|pink|opaque|translucent|collapsed?)\b|\b(?:a|one|two|three|four|five|[1-5])\s*(?:more\s+)?min\w*|\d+\s*sec\w*)[^.;,]*[.;]?\s*$/i;
 /** What is done next with a thing that is gone: '; take it out', '. Remove and set aside'. */
 const DONE_WITH_IT =
   /^\s*(?:then\s+)?(?:transfer\s+(?:it\s+|them\s+)?(?:to|onto)\b[^.;]*|(?:leav|keep)\w*\s+(?:the\s+)?(?:drippings|fat|rendered fat)\b[^.;]*|(?:remove|take out|lift out)\b[^.;]{0,40}\bcrumble\b[^.;]*|(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|(?:keep|save|reserve)\s+(?:\d+|some|one|two|a few|half)\b|cool\s+and\s+(?:break|crush|crumble|cut|slice|chop)|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|for|the|garnish|serving|top|later|end|out|aside|to|one|side|and|then|drain|set|reserve|cool|break|into|shards|flake|shred|chop|crumble|cut|slice|skin|bone|dice|keep|warm|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
@@ -127,7 +130,10 @@ const WHERE =
   /^\s*(?:then\s+|meanwhile,?\s+)?(?:(?:in|using)\s+(?:a|an|the|your)\s+(?:[\p{L}-]+\s+){0,3}?(?:pot|pan|saucepan|oven|skillet|kettle|casserole)\b[^,]*$|(?:off|on|over|away from|once|when|while|finally|at the end|to (?:finish|serve)|after|before)\b[^,]*$)/iu;
 /** A bowl that is dressed with nothing is not dressed. */
 const DRESSES =
-  /(?:[,;.]\s*|\band\s+|^\s*)(?:then\s+)?(?:top|finish|garnish|sprinkle|drizzle|scatter|serve|dress|swirl)\b(?:\s+(?:each|every|the)\s+\p{L}+)?\s+(?:with|over)\s+$|,?\s+(?:topped|garnished|sprinkled|scattered|drizzled|finished|dressed)\s+with\s+$/iu;
+  /(?:[,;.]\s*|\band\s+|^\s*)(?:then\s+)?(?:top|finish|garnish|sprinkle|drizzle|scatter|serve|dress|swirl)\b(?:\s+(?:each|every|the)(?:\s+\p{L}+)?)?\s+(?:with|over)\s+$|,?\s+(?:topped|garnished|sprinkled|scattered|drizzled|finished|dressed)\s+with\s+$/iu;
+
+const STILL_ON_TOP =
+  /^\s*(?:,|and\b)\s*(?:and\s+)?((?:(?!serve\b|then\b)[\p{L}-]+\s+){0,3}?(?:pepper|salt|paprika|oil|herbs?|parsley|chives|coriander|cilantro|dill|lemon)\b)/iu;
 
 const lastItem = (text: string): string =>
   text

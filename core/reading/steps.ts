@@ -8,6 +8,7 @@ import { type Category, isOf } from '../vocabulary/category.ts';
 import { type Eaten, type Lid, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
 import { type Clause, clausesOf, isNoun, lidIn, methodMinutes, methodOf, minutesIn, segmentsOf } from './clauses.ts';
 import { joinItems, speakersOf, wordsSaid } from './heads.ts';
+import { inPoachingWater, onlyOnTop, type Said } from './ownVessel.ts';
 import { KEPT, takeAway } from './takeAway.ts';
 import type { TextLine } from './textSections.ts';
 import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
@@ -61,6 +62,7 @@ export function readSteps(
   const stages = new Map<string, Stage>();
   const eaten = new Map<string, Eaten>();
   const mentions: Mention[] = [];
+  const said: Said[] = [];
   const read: ReadSteps['clauses'] = [];
   const segments = texts.flatMap(({ text }) => segmentsOf(text)).slice(0, MAX_STEPS);
   const clauses = placedClauses(segments);
@@ -133,6 +135,7 @@ export function readSteps(
       }
       const isBeside = stage === 'bowl' && categoryOf(id) === 'bread' && (SERVE_WITH.test(clause.text) || !PUT_ON.test(clause.text));
       const placed = isBeside ? 'plate' : stage;
+      said.push({ lineId: id, stage: placed, at });
       mentions.push({ lineId: id, stage: placed, stepIndex: clause.step, clause: clause.text });
       if ((!clause.sentence && MADE_OF.test(clause.text)) || (SEEDS_OUT.test(clause.text) && categoryOf(id) === 'nut-seed')) continue;
       if (!stages.has(id) && !SHOWS.test(clause.text) && !PREPARES.test(clause.text) && !reserved && (found || !PUT_ASIDE.test(clause.text)))
@@ -141,6 +144,8 @@ export function readSteps(
       if (!step.uses.includes(id)) step.uses.push(id);
     }
   });
+  for (const id of onlyOnTop(said, clauses, categoryOf, (text) => speakers.linesIn(text, never))) stages.set(id, 'bowl');
+  for (const id of inPoachingWater(said, clauses, categoryOf)) eaten.set(id, 'removed');
   fatsToTheFrying(lines, categoryOf, clauses, stages, speakers.linesIn);
   let lidNow: Lid | null = null;
   const steps = segments.map((text, place): Step => {

@@ -96,7 +96,8 @@ describe.each(Object.entries(DISHES))('%s', (_, dish) => {
     const idle = idleIn(readDish(dish));
     expect(
       countedLines(recipe)
-        .filter(({ id, stage }) => stage !== 'plate' && !used.has(id) && !idle.has(id))
+        // The vinegar of the water the eggs were poached in stands idle where the eggs are gone; it never was in the pot.
+        .filter(({ id, stage, eaten }) => stage !== 'plate' && eaten !== 'removed' && !used.has(id) && !idle.has(id))
         .map(({ text }) => text),
     ).toEqual([]);
     if (TABLE[asked.said] && 'smooth' in TABLE[asked.said]) {
@@ -104,9 +105,11 @@ describe.each(Object.entries(DISHES))('%s', (_, dish) => {
       expect(late.map(({ text }) => text)).toEqual([]);
     }
     expect(orderedThoughGone(readDish(dish).lines, recipe)).toEqual([]);
-    // No leaf or stick that was taken out stays in.
+    // No leaf or stick that was taken out stays in; what seasons the water of an egg was never in the pot.
     for (const line of recipe.lines.filter(({ eaten }) => eaten === 'removed')) {
       const spoken = spokenOf(line, SHELF);
+      const told = recipe.steps.filter(({ text }) => mentionsOf(text, spoken, []).length > 0);
+      if (told.every(({ text }) => /\bpoach the eggs in (?:simmering )?water\b/i.test(text))) continue;
       expect(
         recipe.steps.some(
           ({ text }) =>

@@ -29,6 +29,8 @@ export function placeOf({ stage }: Swap, line: Line): { stage: Line['stage']; mo
 
 /** Nobody scatters a paste. */
 const SPREAD = /tahini|(?:peanut|almond|cashew|sunflower|nut)-butter$/;
+const FLESH: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry', 'fish', 'shellfish']);
+const ONLY_SEASONS: ReadonlySet<Category> = new Set<Category>(['sauce', 'fat', 'spice', 'acid', 'salt', 'water', 'herb']);
 const NEVER_ON_TOP: ReadonlySet<Category> = new Set<Category>(['vegetable', 'root', 'allium', 'grain', 'starch', 'broth']);
 
 /** Slots, those that need a change first, and the needs that no choice can meet. */
@@ -175,6 +177,8 @@ class Opening {
     return (
       !steps.some(({ text, when }) => when === 'blend' || /^(?:Blend|Simmer|Slake)\b/.test(text)) &&
       categories.every((category) => category === own.category || !NEVER_ON_TOP.has(category)) &&
+      // Crisp ham is something to bite on: miso and paprika season a pot, and are no topping.
+      (!FLESH.has(own.category) || categories.some((category) => !ONLY_SEASONS.has(category))) &&
       (SPREAD.test(own.id) || !parts.some(({ foods }) => foods.some(([id]) => SPREAD.test(id))))
     );
   }
@@ -345,6 +349,8 @@ class Opening {
     return recipe.steps.some(({ method, uses = [] }) => {
       if (!(method === 'sweat' || method === 'fry' || method === 'brown') || !uses.includes(id)) return false;
       const others = recipe.lines.filter((line) => line.id !== id && uses.includes(line.id));
+      // Ham that is crisped by itself gives its fat to nothing.
+      if (category === 'meat' && others.length === 0) return false;
       return !others.some(({ foodId }) => shelf.food(foodId ?? '')?.category === 'fat' || /^(?:butter|ghee)/.test(foodId ?? ''));
     });
   }

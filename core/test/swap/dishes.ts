@@ -1689,6 +1689,46 @@ Blanch the tips for 2 mins. Poach the eggs in simmering water with the vinegar f
 Divide the soup between bowls and top each with an egg, some tips and black pepper.`,
     asked: [{ said: 'vegan' }, { said: 'no gluten ingredient' }, { said: 'smooth' }],
   },
+  'pea-crisp-ham': {
+    regime: 'uk',
+    text: `Pea and mint soup with crisp ham
+Serves 4
+
+25g butter
+1 bunch spring onions, sliced
+500g frozen peas
+750ml chicken stock
+handful mint leaves
+4 tbsp crème fraîche
+4 slices Parma ham
+
+Heat the grill. Lay the ham on a baking sheet and grill for 3 mins until crisp. Cool and break into shards.
+Melt the butter and cook the spring onions for 3 mins. Add the peas and stock. Simmer for 5 mins.
+Add the mint and blitz until smooth. Stir in the crème fraîche.
+Ladle into bowls and top with the ham shards.`,
+    asked: [{ said: 'vegan' }, { said: 'no pork' }, { said: 'smooth' }, { said: 'no milk' }],
+  },
+  'squash-brown-butter': {
+    regime: 'us',
+    text: `Roast squash soup with brown butter and sage
+Serves 6
+
+1 large butternut squash (about 3 lb), halved and seeded
+2 tbsp olive oil
+1 yellow onion, sliced
+4 cups vegetable broth
+1/4 tsp nutmeg
+1/2 cup heavy cream
+4 tbsp butter
+12 sage leaves
+1/4 cup toasted pecans, chopped
+
+Heat oven to 425 F. Brush the squash with half the oil and roast cut side down until very soft, 45 to 50 minutes. Scoop out the flesh.
+Saute the onion in the remaining oil until golden, 10 minutes. Add the squash, broth and nutmeg; simmer 10 minutes.
+Puree until smooth. Stir in the cream.
+For the topping, melt the butter in a small pan over medium heat and cook, swirling, until brown. Add the sage and fry 30 seconds. Spoon over the soup and scatter with pecans.`,
+    asked: [{ said: 'vegan' }, { said: 'no milk' }, { said: 'smooth' }],
+  },
   'lentil-sausage': {
     regime: 'eu',
     text: `Creamy lentil soup
