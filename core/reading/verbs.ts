@@ -221,7 +221,12 @@ export const METHODS: readonly MethodRow[] = [
     stage: 'simmer',
     unattended: true,
   },
-  { method: 'roast', said: /\b(?:roast(?:ing)?)\b|(?<!\b(?:the|a|an|hot|your|overhead) )\b(?:grill|broil)\b(?! pan)/i, stage: 'base', unattended: true },
+  {
+    method: 'roast',
+    said: /\b(?:roast(?:ing)?)\b|(?<!\b(?:the|a|an|hot|your|overhead) )\b(?:grill|broil)\b(?! pan)/i,
+    stage: 'base',
+    unattended: true,
+  },
   { method: 'bake', said: /\bbake\b/i, stage: 'base', unattended: true },
   {
     method: 'sweat',
