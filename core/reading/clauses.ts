@@ -55,9 +55,25 @@ const ANOTHER_TIME = /\b(?:once|when|before|if) (?:we|you|i)\b[^,.;]{0,60}/gi;
 /** 'Cook the butter until brown' browns nothing. */
 const UNTIL_BROWN = /\b(?:until|till)\s+(?:(?:it|they|just|well|nicely|lightly|golden)\s+(?:is\s+|are\s+)?)?(?:golden[ -])?brown(?:ed)?\b/gi;
 
+const MACHINE = '(?:blender|processor|liquidi[sz]er|jug|jar|pan|pot|saucepan|machine|mixer|goblet|batches|kettle|bowl|container|thermomix)';
+/**
+ * Blended with a spoon and not with a blender: 'stirring until blended', 'stir well to blend', 'to blend the flavours', 'blend the flour with
+ * the milk', 'blend in the cream'. Nothing is pureed by it.
+ */
+const BY_HAND = new RegExp(
+  [
+    String.raw`\b(?:until|till)\s+(?:(?:it|they|all|well|just|fully|evenly|thoroughly|completely|smoothly|smooth|is|are|and|everything|the\s+\w+)\s+){0,4}blended\b`,
+    String.raw`\b(?:stir|whisk|mix|toss|swirl|beat)\w*\b[^.;]{0,30}\bto\s+blend\b`,
+    String.raw`\bflavou?rs?\s+(?:to\s+|have\s+|can\s+)?blend\w*|\bblend\w*\s+(?:the\s+|all\s+the\s+)?flavou?rs?\b`,
+    String.raw`\bblend\w*\s+(?:together\s+)?(?:in\s+)?(?:the\s+|\d[\d/.]*\s*\w+\s+(?:of\s+)?)?(?:corn\s?(?:flour|starch)|flour|arrowroot|potato\s+(?:starch|flour)|rice\s+flour|egg\s+yolks?|yolks|butter\s+and\s+flour)\b[^,.;]*`,
+    String.raw`\bblend\w*\s+in\s+(?:the|a|an|your|remaining|rest)\s+(?!(?:[\w-]+\s+){0,2}${MACHINE}\b)`,
+  ].join('|'),
+  'gi',
+);
+
 /** The method a clause names; what is only cooked is sweated in a dry pot and simmered in a wet one. */
 export function methodOf(clause: string, wet: boolean): Method | undefined {
-  const text = clause.replace(NEGATED, ' ').replace(ANOTHER_TIME, ' ').replace(UNTIL_BROWN, ' ');
+  const text = clause.replace(NEGATED, ' ').replace(ANOTHER_TIME, ' ').replace(UNTIL_BROWN, ' ').replace(BY_HAND, ' ');
   const found = METHODS.find(({ said }) => said.test(text))?.method;
   if (found === 'simmer' && !wet && SOFT.test(text)) return 'sweat';
   if (

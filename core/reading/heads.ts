@@ -2,26 +2,31 @@
 import type { Shelf } from '../food/shelf.ts';
 import { unitOf } from '../quantity/units.ts';
 import { CATEGORY_ROWS, type Category, isOf } from '../vocabulary/category.ts';
+import type { Food } from '../vocabulary/food.ts';
 import type { Line } from '../vocabulary/recipe.ts';
 import { tokensOf, wordsOfFood } from './match.ts';
 
 /** No line of ingredients is longer. */
 const MOST_READ = 400;
 
-/** The words of a line without its parentheses and what follows the food. */
-const ownWords = (text: string): string[] =>
-  tokensOf(
-    text
-      .slice(0, MOST_READ)
-      .replace(/\([^()]*\)/g, ' ')
-      .replace(/[,;].*$/, ''),
-  );
+/** The words of a line without its parentheses and what follows the food; 'boneless, skinless chicken thighs' begins before it. */
+function ownWords(text: string, food: Food | undefined): string[] {
+  const [first = [], ...more] = text
+    .slice(0, MOST_READ)
+    .replace(/\([^()]*\)/g, ' ')
+    .split(/[,;]/)
+    .map(tokensOf);
+  if (!food || more.length === 0) return first;
+  const ends = new Set(wordsOfFood(food).names.map((name) => name.at(-1)));
+  const names = (tokens: readonly string[]) => tokens.some((token) => ends.has(token));
+  return names(first) ? first : (more.find(names) ?? first);
+}
 
 /** Last words of a line's food and of the line itself: 'double cream' is spoken of as 'the cream'. */
 export function headWords(line: Line, shelf: Shelf): ReadonlySet<string> {
   const food = line.foodId === null ? undefined : shelf.food(line.foodId);
   const words = new Set<string>();
-  const own = ownWords(line.text);
+  const own = ownWords(line.text, food);
   const everywhere = tokensOf(line.text.slice(0, MOST_READ));
   for (const tokens of food ? wordsOfFood(food).names : []) {
     const last = tokens.at(-1);
@@ -242,8 +247,8 @@ interface Words {
   names: ReadonlySet<string>;
 }
 const ownOf = ({ text, foodId }: Line, shelf: Shelf): Words => {
-  const tokens = ownWords(text);
   const food = foodId === null ? undefined : shelf.food(foodId);
+  const tokens = ownWords(text, food);
   return {
     words: new Set(tokens),
     pairs: new Set(tokens.slice(1).map((token, at) => `${tokens[at]} ${token}`)),
