@@ -25,6 +25,7 @@ describe('tofu where chicken was', () => {
     ['Simmer for 20 minutes until the tofu is cooked through.', 'Simmer for 20 minutes.'],
     ['Simmer for 25 minutes until the juices of the tofu run clear.', 'Simmer for 25 minutes.'],
     ['Brown the tofu, breaking it up.', 'Brown the tofu.'],
+    ['Simmer for 25 minutes, until the tofu reaches 165°F.', 'Simmer for 25 minutes.'],
     ['Shred the tofu and return it to the pot.', 'Crumble the tofu and return it to the pot.'],
   ])('%s', (written, read) => {
     expect(told(written, TOFU, 'the tofu')).toBe(read);
@@ -50,6 +51,18 @@ test('what stays in the same step is still cooked through, skinned and boned', (
 test('raw prawns in the place of fish are cooked until they are opaque', () => {
   const text = 'Add the prawns and simmer until they are opaque.';
   expect(told(text, exchange('cod-raw', 'prawns-raw'), 'the prawns')).toBe(text);
+});
+
+test('chickpeas are not peeled, tofu does not flake, and chicken that takes the place of fish is cooked through', () => {
+  const prawns = exchange('prawns-raw', 'chickpeas-canned-drained');
+  expect(told('Peel and devein the chickpeas. Sear the chickpeas 1 minute a side.', prawns, 'the chickpeas')).toBe(
+    'Sear the chickpeas 1 minute a side.',
+  );
+  const tofu = exchange('smoked-haddock', 'tofu-firm');
+  expect(told('Simmer until the potatoes give and the tofu flakes easily.', tofu, 'the tofu')).toBe('Simmer until the potatoes give.');
+  expect(told('Simmer until the potatoes give and the chicken flakes.', CHICKEN, 'the chicken')).toBe(
+    'Simmer until the potatoes give and the chicken is cooked through.',
+  );
 });
 
 test('pulses are small already: they are lifted out and not taken apart', () => {

@@ -32,7 +32,7 @@ const cased = (like: string, word: string): string => (/^\p{Lu}/u.test(like) ? w
 
 const SKIN_AND_BONES = '(?:(?:skins?|bones?) and (?:skins?|bones?)|skins?|bones?|shells?)';
 const OFF = new RegExp(
-  String.raw`(?:,\s*(?:and\s+)?|\s+and\s+|(?<=^|[.;]\s*))(?:discard|remove|throw away|pull off|take off)\w*\s+(?:the\s+)?${SKIN_AND_BONES}(?=\s*(?:[.,;]|and\b|$))`,
+  String.raw`(?:,\s*(?:and\s+)?|\s+and\s+|(?<=^|[.;]\s*))(?:discard|remove|throw away|pull off|take off|peel off|peel away)\w*(?:\s+(?:its|their))?\s+(?:the\s+)?${SKIN_AND_BONES}(?=\s*(?:[.,;]|and\b|$))`,
   'gi',
 );
 /** A sausage is broken up as it browns, and what is fried crisp is fat. */
@@ -47,6 +47,7 @@ export function withoutFlesh(text: string, exchange: Exchange, names: string, al
   const apart = apartOf(exchange, shelf);
   if (apart === undefined) return text;
   const own = escaped(names);
+  const isFlesh = exchange.lines.some(({ foodId }) => FLESH.has(shelf.food(foodId ?? '')?.category ?? 'water'));
   let other = text;
   if (alone) other = other.replace(OFF, '').replace(BROKEN_UP, '');
   // Raw fish, shellfish, meat or egg in its place is cooked through as well.
@@ -54,6 +55,8 @@ export function withoutFlesh(text: string, exchange: Exchange, names: string, al
     other = other.replace(waitFor(alone ? `it|they|the\\s+(?:meat|flesh|fish)|${own}` : own), '');
     if (alone) other = other.replace(WAIT, '');
   }
+  other = other.replace(flakes(own), (_, lead: string) => (isFlesh ? `${lead} ${names} is cooked through` : ''));
+  if (!isFlesh || apart === 'shred') other = other.replace(peeled(own), '');
   if (apart === null) {
     const cut = new RegExp(
       String.raw`\b(?:slice|chop|dice|cut(?:\s+up)?)\s+${own}[^,.;]*?(?:,\s*(?:and\s+|then\s+)?|\s+and\s+)(\w+)\s+(?:it|them)\b`,
@@ -73,10 +76,21 @@ export function withoutFlesh(text: string, exchange: Exchange, names: string, al
   return other === text ? text : tidied(other);
 }
 
+/** 'Peel and devein the prawns.' */
+const peeled = (what: string): RegExp =>
+  new RegExp(
+    String.raw`(?<=^|[.;]\s)(?:peel|shell|devein|skin|(?:de)?bone|shuck|scrub)(?:(?:,|\s+and)\s+(?:peel|shell|devein|skin|(?:de)?bone|debeard))*\s+(?:${what})\s*[.;]\s*`,
+    'gi',
+  );
+
+/** 'And the fish flakes easily'. `what` is a pattern of its names. */
+const flakes = (what: string): RegExp =>
+  new RegExp(String.raw`((?:,\s*|\s+)(?:and|until|till))\s+(?:${what})\s+flakes(?:\s+(?:easily|apart))*(?:\s+with\s+a\s+fork)?`, 'gi');
+
 /** 'Until the chicken is cooked through'. `what` is a pattern of its names. */
 const waitFor = (what: string): RegExp =>
   new RegExp(
-    String.raw`,?\s+(?:and\s+)?until\s+(?:the\s+juices\s+of\s+(?:${what})\s+run\s+clear|(?:${what})\s+(?:(?:is|are)\s+(?:just\s+)?${READY}|turns?\s+(?:just\s+)?(?:pink|opaque)))(?:\s+and\s+(?:curled|firm))?`,
+    String.raw`,?\s+(?:and\s+)?until\s+(?:the\s+juices\s+of\s+(?:${what})\s+run\s+clear|(?:${what})\s+(?:(?:is|are)\s+(?:just\s+)?${READY}|turns?\s+(?:just\s+)?(?:pink|opaque)|reach(?:es)?\s+(?:an\s+internal\s+temperature\s+of\s+)?\d+\s*(?:°|º|degrees)?\s*[FC]?))(?:\s+and\s+(?:curled|firm))?`,
     'gi',
   );
 /** The same without a subject. */

@@ -5,7 +5,7 @@ const BOILS = /\b(?:simmer|(?<!off the |without |not |not let it |n't |never )bo
 const GENTLY = /\boff the (?:heat|boil)|\bnot (?:let it )?boil/i;
 
 /** The sentence a place stands in. */
-const sentenceAround = (text: string, at: number): string => {
+export const sentenceAround = (text: string, at: number): string => {
   const from = Math.max(text.lastIndexOf('. ', at) + 2, text.lastIndexOf('; ', at) + 2, 0);
   const end = text.slice(at).search(/[.;!](?=\s|$)/);
   return text.slice(from === 1 ? 0 : from, end < 0 ? text.length : at + end + 1);

@@ -13,6 +13,9 @@ import { removeAt, tidied } from './text.ts';
 const SHELL_STOCK =
   /(?<=^|[.!]\s+)[^.!]*\b(?:simmer|boil|cover|roast|toast|fry|saut\w+|brown|cook)\b[^.!]*\b(?<!pasta )shells\b[^.!]*(?:[.!](?=\s|$)|$)|(?<=^|[.!]\s+)[^.!]*\b(?<!pasta )shells\b[^.!]*\b(?:simmer|boil|stock)\b[^.!]*(?:[.!](?=\s|$)|$)/gi;
 const LIQUIDS: ReadonlySet<Category> = new Set<Category>(['water', 'broth']);
+const GOES_WITH_IT: ReadonlySet<Category> = new Set<Category>([...LIQUIDS, 'fat', 'alcohol']);
+/** Cooked in water and strained, and nothing else said. */
+const STRAINED = /\bwater\b.*\bstrain/is;
 
 /** A stock of the shells of what is gone is not made: where it was poured in goes the water it would have been made with. */
 export function dropItsShells({ list }: Drafts, { line, lines }: Exchange, spoken: SpokenLines): void {
@@ -25,11 +28,20 @@ export function dropItsShells({ list }: Drafts, { line, lines }: Exchange, spoke
     if (left === draft.text) continue;
     draft.text = tidied(left);
     const isLost = (one: Line) => draft.uses.includes(one.id) && !spoken.isNamed(draft.text, one);
-    const poured = spoken.original.filter((one) => isLost(one) && LIQUIDS.has(spoken.kindOf(one) ?? 'meat'));
+    const poured = spoken.original.filter((one) => isLost(one) && GOES_WITH_IT.has(spoken.kindOf(one) ?? 'meat') && !one.eaten);
+    // 'Fry the shells in oil. Add water, cook 15 minutes and strain': no stock is made of nothing.
+    const next = list[at + 1];
+    if (next && STRAINED.test(next.text) && !poured.some((one) => LIQUIDS.has(spoken.kindOf(one) ?? 'meat'))) {
+      const inIt = spoken.original.filter(({ id }) => next.uses.includes(id));
+      poured.push(...inIt.filter((one) => LIQUIDS.has(spoken.kindOf(one) ?? 'meat')));
+      const rest = inIt.filter((one) => !LIQUIDS.has(spoken.kindOf(one) ?? 'meat'));
+      next.text = rest.length > 0 ? `Add ${spoken.each(rest)}.` : '';
+      next.uses = rest.map(({ id }) => id);
+    }
     const moved = new Set([...poured, ...(isLost(line) ? [line] : [])].map(({ id }) => id));
     const later = list.find(({ text }, next) => next > at && stock.test(text));
     if (later) {
-      later.text = later.text.replace(stock, spoken.each(poured));
+      later.text = tidied(later.text.replace(stock, spoken.each(poured)).replace(/\band (?=to\b)/g, ''));
       later.uses.push(...poured.map(({ id }) => id));
     } else if (poured.length > 0) draft.text = `${draft.text} Add ${spoken.each(poured)}.`.trim();
     draft.uses = draft.uses.filter((id) => !moved.has(id) || (!later && id !== line.id));

@@ -1,6 +1,6 @@
 /** Where a step speaks of a line: the words, with what stands before them as a part of the phrase. */
 import type { Shelf } from '../food/shelf.ts';
-import { alsoCalled, headWords, otherNames, wordsSaid } from '../reading/heads.ts';
+import { alsoCalled, FISHES_OUT, headWords, otherNames, wordsSaid } from '../reading/heads.ts';
 import { tokensOf, wordsOfFood } from '../reading/match.ts';
 import { CATEGORY_ROWS, type Category } from '../vocabulary/category.ts';
 import type { Line, Step } from '../vocabulary/recipe.ts';
@@ -108,7 +108,7 @@ const NOT_BEFORE =
  * that do: 'the diced ham' is no hock where a line of diced ham is there.
  */
 export function mentionsOf(written: string, spoken: Spoken, others: readonly Spoken[], rivals: readonly Spoken[] = others): Span[] {
-  const text = written.replace(HALF_AND_HALF, (said) => (said.includes('&') ? 'half-n-half' : 'half-and-half'));
+  const text = written.replace(HALF_AND_HALF, (said) => (said.includes('&') ? 'half-n-half' : 'half-and-half')).replace(FISHES_OUT, 'lift');
   const spans: Span[] = [];
   const words = [...text.matchAll(WORD)].map((found) => ({
     from: found.index,

@@ -112,7 +112,7 @@ function placeWork(work: Work, by: Entry | null, known: boolean, placing: Placin
 
 /** What was fried and lifted out comes back. */
 const returned = (text: string, { back }: Placing): string =>
-  back === null ? text : text.replace(/^Put the .+? in before/, `Return ${back} to the pot before`).replace(' and cook it through', '');
+  back === null ? text : text.replace(/^Put the .+? in before/, `Return ${back} to the pot before`).replace(/ and cook (?:it|them) through/, '');
 
 /** The lines a piece of work does not speak of. */
 function restOf(text: string, { exchange: { lines }, each }: Placing): string {

@@ -9,9 +9,9 @@ import { cookedWith, isCut } from './cutting.ts';
 import { type Draft, Drafts, isNothing } from './drafts.ts';
 import { apart, type Entry, type Exchange, entryOf, isGentle, isLate, isOnlyWeighed, isSame } from './entry.ts';
 import { withoutFlesh } from './flesh.ts';
-import { boilsAt, keepFromBoiling } from './gently.ts';
+import { boilsAt, keepFromBoiling, sentenceAround } from './gently.ts';
 import { dropItsFat, dropItsShells, dropWholes } from './goneWith.ts';
-import { heated } from './heated.ts';
+import { BUTTERY, heated } from './heated.ts';
 import { EGG_MIXTURE, exceptBefore, KEPT_FOR_TOP, MELTS, removeExcepted, UNTIL_MELTED } from './leftovers.ts';
 import { mentionsOf, QUANTITY, type Span } from './mention.ts';
 import { parted, servedApart } from './parted.ts';
@@ -56,7 +56,7 @@ interface Passage {
   owesBeside: boolean;
   /** Its foods are in some sentence already. */
   placed: boolean;
-  /** The old line was named before the step at hand. */
+  /** The old line was put in or cooked before the step at hand, and not only peeled or cut: raw it is not returned, but put in and cooked. */
   isSpokenOf: boolean;
   /** How the steps call what is used before it is blended in. */
   back: string | null;
@@ -89,7 +89,9 @@ class Rewriting {
   }
 
   written(): Step[] {
-    return this.drafts.written().map((step) => ({ ...step, text: onceEach(step.text) }));
+    const stays = this.lines.remaining().some(({ foodId }) => MELTS.test(foodId ?? '') && !BUTTERY.test(foodId ?? ''));
+    const said = (text: string) => onceEach(stays ? text : tidied(text.replace(STIRRED_UNTIL_MELTED, '')));
+    return this.drafts.written().map((step) => ({ ...step, text: said(step.text) }));
   }
 
   exchange(written: Exchange): void {
@@ -193,7 +195,7 @@ class Rewriting {
     // Of what comes back only the coming back is left.
     const returns = comesBack || putInAt !== null;
     if (blendsIn && spans[0] && passage.isSpokenOf) passage.back = before.slice(spans[0].from, spans[0].to).replace(DETERMINES, 'the ');
-    passage.isSpokenOf ||= found.length > 0;
+    passage.isSpokenOf ||= found.some((span) => !isAfter(span) && !isOnlyPrepared(before, span));
     if (at === first && spans[0] && spans[0].from < before.length * EARLY && !inPlace) passage.early = true;
     if (used) {
       const stays = (inPlace && !(returns && at < (putInAt ?? lastBlend))) || (blendsIn && at < lastBlend);
@@ -315,7 +317,9 @@ class Rewriting {
     const wanted = ins.filter(
       (line) => (line.stage !== 'bowl' || this.lines.kindOf(line) !== 'fat') && !(line.eaten === 'removed' && !this.isTakenOut(line)),
     );
-    if (wanted.length > 0) addTo(draft, each(wanted), this.lines.verbFor(wanted));
+    const [beside, inPot] = [wanted.filter(({ stage }) => stage === 'plate'), wanted.filter(({ stage }) => stage !== 'plate')];
+    if (inPot.length > 0) addTo(draft, each(inPot), this.lines.verbFor(inPot));
+    if (beside.length > 0) addTo(draft, each(beside), 'Serve with');
     const has = (text: string, words: string) => text.toLowerCase().includes(words.toLowerCase());
     // 'A ladle of the hot broth' goes with its eggs: the broth is in the pot already.
     for (const { words, lines } of this.placed.filter((one) => one.draft === draft && has(before, one.words) && !has(draft.text, one.words)))
@@ -362,6 +366,18 @@ function addTo(draft: Draft, names: string, verb = 'Add'): void {
   const text = draft.text.replace(/\s*$/, '');
   draft.text = `${isNothing(text) ? '' : `${text} `}${verb} ${names}.`;
 }
+
+const PREPARED =
+  /^\W*(?:then\s+|meanwhile,?\s+)?(?:peel|shell|devein|clean|chop|slice|dice|cut|wash|rinse|pat|season|marinate|thaw|defrost|skin|bone|trim|check|pick over|shuck)\b/i;
+const COOKED = /\b(?:blanch|simmer|boil|poach|steam|cook|fry|saut|sear|brown|roast|grill|bake|soften|sweat|put|add|place|tip)\w*\b/i;
+/** Peeled or cut, and not cooked in the same sentence. */
+function isOnlyPrepared(text: string, { from }: Span): boolean {
+  const sentence = sentenceAround(text, from);
+  return PREPARED.test(sentence) && !COOKED.test(sentence);
+}
+
+/** Said of cheese by itself; with no cheese left nothing is waited for. */
+const STIRRED_UNTIL_MELTED = /(?<=^|[.;]\s)stir\s+(?:gently\s+|well\s+)?until\s+(?:all\s+|just\s+)?melted(?:\s+and\s+(?:smooth|creamy))?[.;]/gi;
 
 /** Crisp ham breaks into shards; what stands in its place does not. */
 const withoutShards = (text: string, words: string): string => text.replace(`${words} shards`, words);

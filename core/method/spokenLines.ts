@@ -37,6 +37,11 @@ export class SpokenLines {
     return this.all.get(id) ?? UNSPOKEN;
   }
 
+  /** What is in the pot after the exchanges. */
+  remaining(): Line[] {
+    return [...this.original.filter(({ id }) => !this.changed.has(id)), ...this.exchanges.flatMap(({ lines }) => lines)];
+  }
+
   kindOf({ foodId }: Line): Category | undefined {
     return this.shelf.food(foodId ?? '')?.category;
   }

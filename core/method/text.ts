@@ -10,6 +10,7 @@ export const tidied = (text: string): string =>
     .replace(/,+(?=[.;])/g, '')
     .replace(/(?:^|(?<=[.;]))\s*[,.;]+/g, '')
     .replace(/\b(top|garnish|finish) each and\s+/gi, '$1 each with ')
+    .replace(/\bwith and\s+/gi, 'with ')
     .trim()
     .replace(/[,;]$/, '.');
 
@@ -110,7 +111,7 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
 }
 
 const OF_IT =
-  /^(?:,?\s+and\s+(?:its|their)\s+\p{L}+|,\s+(?:breaking|crumbling|turning|flipping)\s+(?:it|them)\b[^.;,]*|\s+(?:halves|quarters|wedges)(?:\s+on top)?|\s+(?:shards|pieces|slices|strips|bits|crumbs|cubes|flakes)|\s+(?:fried|toasted|tossed|warmed|crisped|dipped|dressed|rubbed|spread|browned|cooked)\s+(?:in|with)\s+(?:(?:the|a|some|a little)\s+)?\p{L}+(?:\s+(?:oil|butter|fat))?)(?=[\s,.;]|$)/iu;
+  /^(?:,?\s+and\s+(?:its|their)\s+\p{L}+|,\s+(?:breaking|crumbling|turning|flipping)\s+(?:it|them)\b[^.;,]*|(?:\s+(?:halves|quarters|wedges))?\s+on top|\s+(?:halves|quarters|wedges)|\s+(?:shards|pieces|slices|strips|bits|crumbs|cubes|flakes)|\s+(?:fried|toasted|tossed|warmed|crisped|dipped|dressed|rubbed|spread|browned|cooked)\s+(?:in|with)\s+(?:(?:the|a|some|a little)\s+)?\p{L}+(?:\s+(?:oil|butter|fat))?)(?=[\s,.;]|$)/iu;
 const ONLY_FOR_IT =
   /^(?:flame|flamb\w+|ignite|burn off|let (?:it |that )?bubble)\b[^.;]*[.;]?\s*$|^(?:simmer|cook|heat|stir|warm|boil|fry|leave|poach)\b[^.;,]*?(?:\b(?:until|till)\s+(?:\w+\s+){0,3}?(?:wilt\w*|melt\w*|pink|opaque|translucent|collapsed?)\b|\b(?:a|one|two|three|four|five|[1-5])\s*(?:more\s+)?min\w*|\d+\s*sec\w*)[^.;,]*[.;]?\s*$/i;
 /** What is done next with a thing that is gone: '; take it out', '. Remove and set aside'. */

@@ -81,6 +81,10 @@ const VAGUE = new Set(
   ).split(' '),
 );
 
+/** 'Fish out the bay leaf' speaks of no fish. */
+export const FISHES_OUT =
+  /(?<!\b(?:the|an?|your|our|this|that|of|and|white|smoked|poached|raw|cooked) )\bfish(?=\s+(?:out\b|(?:[\w-]+\s+){1,4}out\b))/gi;
+
 /** Words for whole groups of lines, by the kinds they stand for. */
 const GROUPS: readonly (readonly [RegExp, (category: Category) => boolean])[] = [
   [/\b(?:vegetables|veggies|veg|aromatics)\b/i, (category) => isOf(category, 'vegetable')],
@@ -176,7 +180,8 @@ export function speakersOf(
     const places = new Set(tokens.flatMap((token, at) => nearest(index.get(token) ?? NOWHERE, tokens, at, own, pairsIn)));
     return withoutStockOf(clause, places, category, lines, heads);
   };
-  const linesIn = (clause: string, open: (id: string) => boolean): string[] => {
+  const linesIn = (written: string, open: (id: string) => boolean): string[] => {
+    const clause = written.replace(FISHES_OUT, 'lift');
     const put = clause.replace(UNTIL_ALL, ' ');
     const everything = EVERYTHING.test(put) && PUT_ALL.test(put) && !REST_OF_ONE.test(put) && !OTHER_PART.test(put);
     const [said = clause, left = ''] = everything ? clause.split(EXCEPT, 2) : [clause];

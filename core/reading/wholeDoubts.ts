@@ -35,6 +35,10 @@ const PARTS =
   /^(?:kernel|flesh|pulp|cob|shell|bone|skin|stalk|stem|leaf|leave|floret|top|green|seed|piece|chunk|solid|vegetable|veg|rest|remainder|juice|cooking|drained)$/;
 const NOT_INGREDIENTS = new Set(['water', 'heat', 'soup', 'ice', 'crisp', 'chip']);
 
+const OF_BONES = /\b(?:shells?|bones?|heads?|trimmings|carcass(?:es)?|cobs?|peelings?)\b.{0,300}?\bstrain/is;
+const IS_THE_CREAM =
+  /\b(?:serve|ladle|pour|divide|spoon|reheat) the (?:\w+ )?cream\b(?!,? and\b)|\b(?:to|into|makes?|made|form|get|obtain|until) an? (?:\p{L}+ ){0,3}cream\b/iu;
+
 /** Foods that steps put in and no line lists, as written lines. */
 export function unlistedIn(
   steps: readonly TextLine[],
@@ -51,6 +55,8 @@ export function unlistedIn(
     lines.flatMap(({ foodId }) => (foodId ? [...wordsOfFood(shelf.food(foodId) as Food).names].map((tokens) => tokens.at(-1)) : [])),
   );
   const makesStock = lines.some(({ foodId, grams }) => foodId === 'water' && (grams?.best ?? 0) >= STOCK_WATER_G);
+  // What was boiled of shells or bones and strained is the stock that is spoken of later.
+  const stockOfBones = OF_BONES.test(steps.map(({ text }) => text).join(' '));
   const found = new Map<string, TextLine>();
   for (const { text, at } of steps) {
     // Nothing is put in where nothing is measured and no verb of putting in begins a clause.
@@ -71,6 +77,9 @@ export function unlistedIn(
       // 'Pour off all but a tablespoon of fat': of what came out of the bacon.
       if (/^(?:fat|drippings?|grease)$/.test(tokens.at(-1) ?? '') && STAYS.test(text.slice(0, text.indexOf(line.text)))) continue;
       // The stock that was made of the water is no other.
+      if (!amount.range && stockOfBones && /^(?:stock|broth)$/.test(tokens.at(-1) ?? '')) continue;
+      // 'Blend to a cream', 'serve the cream in warm bowls': that is the soup.
+      if (!/\d/.test(line.text) && tokens.at(-1) === 'cream' && IS_THE_CREAM.test(text)) continue;
       if (makesStock && tokens.length === 1 && /^(?:stock|broth|bouillon|liquid)$/.test(tokens.at(-1) ?? '')) continue;
       if (match.kind === 'none' ? !amount.range : foods.has('foodId' in match ? match.foodId : null)) continue;
       if (!amount.range && (tokens.some((token) => spokenOf.has(token)) || !puts(text, food))) continue;

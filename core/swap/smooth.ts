@@ -108,7 +108,11 @@ export function blendedWhole(recipe: Recipe, shelf: Shelf, blender?: Blender): R
   let id = 'smooth';
   while (ids.has(id)) id = `${id}'`;
   const blend: Step = { id, stage: 'blend', text: wholeSaid(recipe, blender), method: 'blend', handsOn: true };
-  const served = recipe.steps.findIndex(({ stage, text }) => stage === 'bowl' || stage === 'plate' || TOPS.test(text));
+  // 'Sit the fish on top' of what is yet to simmer serves nothing.
+  const lastCooked = recipe.steps.findLastIndex(({ method }) => method === 'simmer' || method === 'boil' || method === 'pressure');
+  const served = recipe.steps.findIndex(
+    (step, at) => at >= lastCooked && (step.stage === 'bowl' || step.stage === 'plate' || topsAt(sentencesOf(step.text)) >= 0),
+  );
   const step = recipe.steps[served];
   if (!step) return { ...recipe, steps: [...recipe.steps, blend] };
   return { ...recipe, steps: recipe.steps.toSpliced(served, 1, ...blendedBeforeTopped(step, blend, recipe, shelf)) };
@@ -120,10 +124,17 @@ const thickensOnly = ({ text }: Step, at: number, { steps }: Recipe): boolean =>
 const FOOD_APART =
   /\b(?:blend|blitz|pur[e\u00e9]e|mash|process|whizz)\w*\s+(?:(?:an?|one|two|three|half|\d)\s+)?(?:cans?|tins?|cups?|half)\s+(?:of\s+)?(?:the\s+)?(?:\w+\s+)?(?:beans|chickpeas|lentils|potatoes|corn|peas)\b/i;
 
+/** The sentence that serves, behind all that cooks; -1 where none does. */
+function topsAt(sentences: readonly string[]): number {
+  const cooked = sentences.findLastIndex((sentence) => COOKS_ON.test(sentence));
+  return sentences.findIndex((sentence, at) => at >= cooked && TOPS.test(sentence));
+}
+const COOKS_ON = /\b(?:simmer|boil|cook|bubble)\w*\b/i;
+
 /** A step whose soup is blended before anything goes on top: in two where it does both. */
 function blendedBeforeTopped(step: Step, blend: Step, { lines }: Recipe, shelf: Shelf): Step[] {
   const sentences = sentencesOf(step.text);
-  const at = sentences.findIndex((sentence) => TOPS.test(sentence));
+  const at = topsAt(sentences);
   if (at <= 0) return [blend, step];
   const [before, after] = [sentences.slice(0, at).join(' '), sentences.slice(at).join(' ')];
   const speaksOf = (text: string) => (lineId: string) => {
@@ -152,7 +163,7 @@ function wholeIn({ text, uses }: Step, recipe: Recipe, shelf: Shelf, blender: Bl
   const with_ = lines
     .filter(({ id, eaten }) => uses?.includes(id) && eaten !== 'removed')
     .flatMap((line) => mentionsOf(sentence, spokenOf(line, shelf), [])[0] ?? []);
-  const names = with_.sort((a, b) => a.from - b.from).map(({ from, to }) => sentence.slice(from, to));
+  const names = [...new Set(with_.sort((a, b) => a.from - b.from).map(({ from, to }) => sentence.slice(from, to)))];
   const whole = wholeSaid(recipe, blender, names.length === 0 ? '' : ` with ${listed(names)}`);
   return sentences.toSpliced(at, 1, ...(first ? [`${first}.`, whole] : [whole])).join(' ');
 }

@@ -64,7 +64,7 @@ const leftOut = (food: Food): Swap => ({ id: leftOutId(food.id), name: 'Left out
 
 /** Put in before the blender instead of after it, so that no piece is left. */
 export const blendedIn = (food: Food): Swap => ({ id: `${food.id}-blended-in`, name: 'Blended in', replaces: [food.id], parts: [one(food.id, 0.97, 1, 1)], stage: 'blend', work: 0.15, flavour: 0.08,
-  steps: [{ text: `${RAW.test(`${food.id} ${food.name}`) ? `Put the ${calledBriefly(food)} in before blending and cook it through` : `Put the ${calledBriefly(food)} in before blending`}, to be blended in and sieved with the rest.`, when: 'blend' }], cautions: food.category === 'shellfish' ? ['Look for bits of shell first: the blender leaves splinters.'] : mayHoldBone(food) ? ['Look for bones first: the blender leaves splinters.'] : [], note: 'no pieces', source: COMMON });
+  steps: [{ text: `${RAW.test(`${food.id} ${food.name}`) ? `Put the ${calledBriefly(food)} in before blending and cook ${/[^s]s$/.test(calledBriefly(food)) ? 'them' : 'it'} through` : `Put the ${calledBriefly(food)} in before blending`}, to be blended in and sieved with the rest.`, when: 'blend' }], cautions: food.category === 'shellfish' ? ['Look for bits of shell first: the blender leaves splinters.'] : mayHoldBone(food) ? ['Look for bones first: the blender leaves splinters.'] : [], note: 'no pieces', source: COMMON });
 const RAW = /-raw\b|bacon|sausage|prawns|mussels|clams?\b|oysters?\b|squid\b/i;
 const BONED: ReadonlySet<Category> = new Set(['fish', 'poultry']);
 const ON_THE_BONE = /hock|knuckle|shank|rib|oxtail|neck|trotter|bone|carcass/i;

@@ -1729,6 +1729,48 @@ Puree until smooth. Stir in the cream.
 For the topping, melt the butter in a small pan over medium heat and cook, swirling, until brown. Add the sage and fry 30 seconds. Spoon over the soup and scatter with pecans.`,
     asked: [{ said: 'vegan' }, { said: 'no milk' }, { said: 'smooth' }],
   },
+  'chickpea-prawns': {
+    regime: 'eu',
+    text: `Chickpea cream with prawns
+For 4
+
+2 cans chickpeas (400 g each), drained
+600 ml vegetable stock
+1 sprig rosemary
+1 clove garlic, sliced
+3 tbsp olive oil
+12 raw king prawns, shells on
+salt, pepper
+
+Simmer the chickpeas in the stock with half the rosemary for 20 minutes. Discard the rosemary.
+Peel the prawns. Fry the shells in 1 tbsp of the oil, add 300 ml water; cook 15 minutes and strain.
+Blend the chickpeas with their liquid and the prawn stock to make a cream. Season.
+Heat the rest of the oil with the garlic and remaining rosemary; sear the prawns 1 minute a side.
+Serve the cream in warm bowls with the prawns on top and a thread of raw oil.`,
+    asked: [{ said: 'no fish or shellfish' }, { said: 'smooth' }],
+  },
+  'haddock-milk-chowder': {
+    regime: 'uk',
+    text: `Smoked haddock and sweetcorn chowder
+(2 big bowls)
+
+A knob of butter
+2 rashers back bacon, snipped
+1 leek, washed and sliced
+300g floury potatoes, in 1cm dice
+500ml whole milk
+a bay leaf
+250g undyed smoked haddock
+1 small tin sweetcorn (198g), drained
+2 tbsp crème fraîche
+chopped parsley and crusty bread to serve
+
+Fry the bacon in the butter till the edges catch. Add the leek and potatoes, stir about, lid on, 5 minutes.
+Pour over the milk, tuck in the bay, and sit the fish on top. Simmer very gently for 8 minutes, until the potatoes give and the fish flakes. Lift the fish out, peel off its skin and break it into big flakes.
+Fish out the bay. Crush a few of the potatoes against the side of the pan to thicken things. Return the fish with the sweetcorn and crème fraîche and warm through.
+Parsley on top, bread on the side.`,
+    asked: [{ said: 'no milk' }, { said: 'no pork' }, { said: 'no fish or shellfish' }, { said: 'smooth' }],
+  },
   'lentil-sausage': {
     regime: 'eu',
     text: `Creamy lentil soup

@@ -1,0 +1,73 @@
+/** What is blended with a spoon, what is lifted out, and what a cream is: common practice, no source. */
+import { describe, expect, test } from '@jest/globals';
+import { SHELF } from '../food/shelf.ts';
+import { isSmooth } from '../swap/smooth.ts';
+import { methodOf } from './clauses.ts';
+import { readRecipe } from './read.ts';
+
+describe('purees nothing', () => {
+  test.each([
+    'stir well to blend',
+    'whisk until well blended',
+    'stirring until blended and smooth',
+    'Blend in the flour',
+    'Blend the cornflour with a little cold milk',
+    'Blend in the cream',
+    'let stand to blend the flavors',
+  ])('%s', (clause) => {
+    expect(methodOf(clause, true)).not.toBe('blend');
+  });
+});
+
+describe('purees', () => {
+  test.each([
+    'Blend until smooth',
+    'Blend in the pan with a stick blender',
+    'Blend in a food processor until well blended',
+    'blend in batches',
+    'Use an immersion blender to blend it',
+  ])('%s', (clause) => {
+    expect(methodOf(clause, true)).toBe('blend');
+  });
+});
+
+const read = (ingredients: string, steps: string) => readRecipe(`Soup\nServes 4\n\n${ingredients}\n\n${steps}`, { measures: 'us' }, SHELF).recipe;
+
+test('a mushroom soup whose flour and milk are blended in is in pieces, and never called smooth', () => {
+  const recipe = read(
+    '1 lb mushrooms, sliced\n2 cups chicken broth\n1 cup milk\n3 tbsp flour',
+    'Simmer the mushrooms in the broth for 15 minutes. Whisk the milk and flour together. Pour this into the soup and stir well to blend. Simmer 15 minutes.',
+  );
+  expect(isSmooth(recipe, SHELF)).toBe(false);
+});
+
+test("'boneless, skinless chicken thighs' are the chicken of the steps", () => {
+  const { lines, steps } = read(
+    '4 cups chicken broth\n1 1/2 lbs boneless, skinless chicken thighs\n1 onion',
+    'Simmer the onion, broth and chicken for 25 minutes. Remove the chicken and shred it.',
+  );
+  const chicken = lines.find(({ foodId }) => foodId === 'chicken-thigh-raw')?.id as string;
+  expect(steps.some(({ uses }) => uses?.includes(chicken))).toBe(true);
+});
+
+test("'fish out the bay' speaks of no fish", () => {
+  const { lines, steps } = read(
+    '250 g smoked haddock\n500 ml milk\n1 bay leaf',
+    'Simmer the haddock in the milk with the bay.\nFish out the bay and season.',
+  );
+  const haddock = lines.find(({ foodId }) => foodId === 'smoked-haddock')?.id as string;
+  expect(steps.at(-1)?.uses ?? []).not.toContain(haddock);
+});
+
+test('a puree that is called a cream, and a stock made of shells, put no cream and no stock in', () => {
+  const { lines } = read(
+    '2 cans chickpeas\n12 raw prawns, shells on\n1 tbsp olive oil',
+    'Fry the shells in the oil, add 300 ml water, cook 15 minutes and strain.\nBlend the chickpeas with the prawn stock to make a cream.\nServe the cream in warm bowls with the prawns on top.',
+  );
+  expect(lines.map(({ foodId }) => foodId).filter((id) => /cream|broth|stock/.test(id ?? ''))).toEqual([]);
+});
+
+test('cream that a step puts in and no line lists is still found', () => {
+  const { lines } = read('1 lb carrots\n4 cups water', 'Simmer the carrots in the water for 20 minutes. Blend. Stir in 1/2 cup cream and serve.');
+  expect(lines.some(({ foodId }) => /cream/.test(foodId ?? ''))).toBe(true);
+});
