@@ -186,6 +186,7 @@ describe('within its group no figure stands alone', () => {
     'edamame fatG': 'soya is an oil seed among pulses',
     'soybeans-cooked fatG': 'soya is an oil seed among pulses',
     'stock-paste fibreG': 'a paste of vegetables among clear broths',
+    'mayonnaise carbohydrateG': 'oil and yolk among sauces of sugar and starch',
     'vegetable-broth-low-sodium fibreG': 'a tenth of a gram in nearly no dry matter',
     'fish-stock carbohydrateG': 'bones give none, vegetables do',
     'stock-powder-low-salt sodiumMg': 'made without salt among salted powders',

@@ -17,6 +17,7 @@ const FIGURES: Readonly<Record<string, CompositeFigures>> = {
   'smoked-sausage': { f: [306, 53.9, 13.3, 27, 9.9, 2.2, 0, 1.5, 1076, 271, 44, 148, 67], range: { fatG: [17, 34], saturatedFatG: [6, 13], sodiumMg: [700, 1600], carbohydrateG: [0.5, 5], sugarsG: [0, 3] } },
   frankfurters: { f: [310, 54, 11.7, 28, 11.2, 2.8, 0, 1.2, 950, 160, 14, 140, 56], range: { fatG: [18, 32], saturatedFatG: [6, 13.5], sodiumMg: [650, 1300], phosphorusMg: [90, 230], carbohydrateG: [0.5, 6] } },
   meatballs: { f: [286, 52.5, 14.4, 22.2, 7.8, 8.1, 1.5, 3.5, 666, 290, 60, 146, 66], range: { fatG: [10, 26], saturatedFatG: [3.5, 11] } },
+  'garlic-puree': { f: [188, 63.6, 4, 12, 1.4, 17, 2.5, 1.5, 900, 260, 18, 80, 0], range: { fatG: [0, 26], saturatedFatG: [0, 3], carbohydrateG: [10, 28], sugarsG: [0, 6], proteinG: [2.5, 6], sodiumMg: [100, 2000], potassiumMg: [150, 420], phosphorusMg: [50, 150] } },
   'salt-pork': { ndb: '10165', f: [748, 7.9, 5.1, 80.5, 29.4, 0, 0, 0, 2684, 66, 6, 52, 86], range: { fatG: [50, 82], saturatedFatG: [18, 30], sodiumMg: [1200, 3000], proteinG: [4, 14], potassiumMg: [50, 250], phosphorusMg: [40, 160] } },
   'corned-beef': { f: [243, 56, 27.1, 14.9, 6.2, 0, 0, 0, 1000, 136, 12, 111, 86], range: { fatG: [10, 19], saturatedFatG: [4, 8.5], sodiumMg: [750, 1250] } },
   'game-meat': { f: [120, 73.6, 22.5, 2.9, 1.1, 0, 0, 0, 55, 318, 8, 202, 85], range: { fatG: [1, 12], saturatedFatG: [0.4, 5], proteinG: [18, 24], cholesterolMg: [50, 110] } },
