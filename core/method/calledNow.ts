@@ -50,7 +50,7 @@ export function besideOf({ lines }: Exchange, names: string, spoken: SpokenLines
 /** 'Half the stock' is half the water, 'the remaining cream' the remaining oat cream. */
 export function sharedOut(said: string, names: string): string {
   const share =
-    /^(?:(?:half|most|some|all|both|a little|a few|the rest|rest|the other half)(?:\s+of)?\s+(?=the\b)|the\s+remaining\s+|remaining\s+)/i.exec(
+    /^(?:(?:half|most|some|all|both|a little|a few|the rest|rest|the other half)(?:\s+of)?\s+(?=the\b)|(?:\d[\d/.]*|[½¼¾⅓⅔]|an?|one|two|half an?)\s+(?:cups?|ml|l|litres?|pints?|ladles?(?:fuls?)?|tablespoons?|tbsp)\s+of\s+(?=the\b)|the\s+remaining\s+|remaining\s+)/i.exec(
       said,
     )?.[0];
   if (!share) return names;

@@ -38,6 +38,9 @@ const JOINS = new Set([
   'off',
   'taste',
   'serve',
+  'serving',
+  'more',
+  'garnish',
 ]);
 
 /** A dish of chicken thighs is spoken of as the chicken. */
@@ -88,7 +91,7 @@ const WORD = /[\p{L}][\p{L}'’-]*/gu;
 /** '250 g of the', 'two cloves of', '1 1/2 cups of the'. */
 export const QUANTITY = String.raw`(?:(?:(?:\d+\s+)?[\d½¼¾⅓⅔][\d./½¼¾⅓⅔]*|an?|one|two|three|four|five|six|eight|ten|twelve)\s*(?:(?:good|small|large|big|heaped)\s+)?(?:g|kg|ml|l|lit(?:re|er)s?|pints?|quarts?|oz|ounces?|lbs?|pounds?|cups?|tablespoons?|tbsp|teaspoons?|tsp|cloves?|stalks?|sticks?|ribs?|sprigs?|heads?|cans?|tins?|slices?|rashers?)\s+(?:of\s+)?(?:the\s+)?|(?:\d+\s+)?[\d½¼¾⅓⅔][\d./½¼¾⅓⅔]*\s+(?:of\s+)?(?:the\s+)?)`;
 const BEFORE = new RegExp(
-  String.raw`(?:(?:(?:all|half|most|some|both|a little|a few|the rest|rest|remaining|remainder|other half)(?:\s+of)?\s+)?(?:(?:the|an?|some|your|my|our|its|their|this|that|these|those)\b)?\s*${QUANTITY}?)$`,
+  String.raw`(?<![A-Za-z\u00c0-\u024f])(?:(?:(?:all|half|most|some|both|a little|a few|the rest|rest|remaining|remainder|other half)(?:\s+of)?\s+)?(?:(?:the|an?|some|your|my|our|its|their|this|that|these|those)\b)?\s*${QUANTITY}?)$`,
   'i',
 );
 const DESCRIBES =

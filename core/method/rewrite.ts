@@ -184,7 +184,9 @@ class Rewriting {
     // 'Everything but the ham' puts in a line that is used here, and speaks of one that is not.
     const said = isElsewhere
       ? []
-      : this.ofItsPart(draft, exchange, this.lines.mentions(before, exchange.line)).filter((span) => !this.isPlacedAt(draft, span));
+      : this.ofItsPart(draft, exchange, this.lines.mentions(before, exchange.line)).filter(
+          (span) => !this.isPlacedAt(draft, span) && !(!used && this.lines.isOfAnother(before.slice(span.from, span.to), exchange.line, draft.step)),
+        );
     const isOnlyExcepted = used && said.every((span) => exceptBefore(before, span));
     const found = isOnlyExcepted ? [] : said;
     // What is blended in stays in what is done with it before; only the sentences behind the blender lose it.

@@ -66,6 +66,18 @@ export class SpokenLines {
     });
   }
 
+  /** 'The onion' of a step that uses the onion is not the green onions that go on top. */
+  isOfAnother(said: string, line: Line, { uses = [] }: Step): boolean {
+    const tokens = tokensOf(said).filter((token) => !DETERMINER.test(token));
+    const own = this.of(line);
+    return this.original.some((other) => {
+      const isPart = other.partOf !== undefined || line.partOf !== undefined;
+      if (other.id === line.id || (isPart && other.foodId === line.foodId) || !uses.includes(other.id)) return false;
+      const { heads, own: words } = this.of(other);
+      return tokens.some((token) => heads.has(token) && own.heads.has(token)) && !tokens.some((token) => own.own.has(token) && !words.has(token));
+    });
+  }
+
   rivalsOf({ id, foodId }: Line): Spoken[] {
     return this.original.filter((other) => other.id !== id && other.foodId !== foodId).map((other) => this.of(other));
   }

@@ -41,6 +41,32 @@ test('a mushroom soup whose flour and milk are blended in is in pieces, and neve
   expect(isSmooth(recipe, SHELF)).toBe(false);
 });
 
+test('what is added after a simmer until very soft stands in the pot', () => {
+  const { lines } = read(
+    '3 cups water\n1 cup rice\n10 oz cooked chicken\n1 cup light cream\n2 egg yolks',
+    'Cook the rice in the water for 40 minutes, until very soft. Add the chicken.\nBeat the yolks with the cream, then stir into the pot off the heat.',
+  );
+  expect(lines.filter(({ stage }) => stage === 'bowl')).toEqual([]);
+});
+
+test("'transfer two cups to a blender and puree' blends part of the pot", () => {
+  const { steps } = read(
+    '1 lb potatoes\n4 cups broth\n1 cup half-and-half',
+    'Simmer the potatoes in the broth for 20 minutes.\nTransfer 2 cups of the soup to a blender and puree; return to the pot. Stir in the half-and-half and cook 5 minutes.',
+  );
+  expect(steps.map(({ method }) => method)).toContain('blend');
+});
+
+test("cheddar 'plus more for serving' goes in once and on top once", () => {
+  const { lines, steps } = read(
+    '1 lb potatoes\n4 cups broth\n1 cup cheddar, plus more for serving',
+    'Simmer the potatoes in the broth for 20 minutes. Blend. Stir in the cheddar.\nServe with more cheese.',
+  );
+  const [inPot, onTop] = lines.filter(({ foodId }) => foodId === 'cheddar').map(({ id }) => id) as [string, string];
+  const usedBy = (id: string) => steps.flatMap(({ uses }, at) => (uses?.includes(id) ? [at] : []));
+  expect([usedBy(inPot).length, usedBy(onTop)]).toEqual([1, [steps.length - 1]]);
+});
+
 test("'boneless, skinless chicken thighs' are the chicken of the steps", () => {
   const { lines, steps } = read(
     '4 cups chicken broth\n1 1/2 lbs boneless, skinless chicken thighs\n1 onion',

@@ -42,7 +42,9 @@ const ofFlour = ({ text, sentence }: Clause, before: string): boolean =>
 
 /** 'Tip in the tomatoes, purée and stock': the purée of a list is no verb; in 'heat through, puree, and strain' it is one. `whole` is its sentence. */
 export const isNoun = ({ text, sentence }: Clause, whole: string): boolean =>
-  !sentence && /^(?:the |tomato )*pur[eé]e(?: and\b.*)?$/i.test(text) && !HEATS_FIRST.test(whole);
+  !sentence && /^(?:the |tomato )*pur[eé]e(?: and\b.*)?$/i.test(text) && !HEATS_FIRST.test(whole) && !INTO_BLENDER.test(whole);
+/** 'Transfer two cups to a blender and puree.' */
+const INTO_BLENDER = /\b(?:blender|processor|liquidi[sz]er)\b/i;
 const HEATS_FIRST = /^\s*(?:then\s+)?(?:heat|simmer|cook|cool|warm|boil|leave|let|remove|take)\b/i;
 
 /** Negated words are no method: 'without browning', 'do not boil', 'never let it boil'. */
@@ -71,9 +73,13 @@ const BY_HAND = new RegExp(
   'gi',
 );
 
+/** 'Simmer 40 minutes, until very soft' sweats nothing; in a dry pan it does. */
+const UNTIL_SOFT = /\b(?:until|till)\s+(?:[\p{L}-]+\s+){0,5}?soft(?:ened)?\b/giu;
+
 /** The method a clause names; what is only cooked is sweated in a dry pot and simmered in a wet one. */
 export function methodOf(clause: string, wet: boolean): Method | undefined {
-  const text = clause.replace(NEGATED, ' ').replace(ANOTHER_TIME, ' ').replace(UNTIL_BROWN, ' ').replace(BY_HAND, ' ');
+  const told = clause.replace(NEGATED, ' ').replace(ANOTHER_TIME, ' ').replace(UNTIL_BROWN, ' ').replace(BY_HAND, ' ');
+  const text = wet ? told.replace(UNTIL_SOFT, ' ') : told;
   const found = METHODS.find(({ said }) => said.test(text))?.method;
   if (found === 'simmer' && !wet && SOFT.test(text)) return 'sweat';
   if (

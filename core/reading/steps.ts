@@ -80,6 +80,7 @@ export function readSteps(
   let before: readonly string[] = [];
   // What was only cut so far, until a clause puts it somewhere.
   const onBoard = new Set<string>();
+  const twins = twinsOf(lines);
   clauses.forEach((clause, at) => {
     const step = done[clause.step] as (typeof done)[number];
     const willPour = pouring[at] === true && COOKS_IN.test(clause.text);
@@ -129,6 +130,13 @@ export function readSteps(
       }
     const reserved = KEPT.test(clause.text.replace(ASIDES, ' ')) && /\b(?:top|garnish|serving|serve|end|later)\b/i.test(clause.whole);
     for (const id of spoken) {
+      const twin = twins.get(id);
+      if (
+        twin !== undefined &&
+        spoken.includes(twin.other) &&
+        twin.onTop !== (stage === 'bowl' && (AGAIN.test(clause.text) || stages.has(twin.other)))
+      )
+        continue;
       if (!mentioned.includes(id)) {
         if (!step.uses.includes(id)) step.uses.push(id);
         continue;
@@ -171,6 +179,21 @@ export function readSteps(
   });
   return { steps, stages, eaten, mentions, clauses: read, heads: speakers.heads };
 }
+
+/** '1 cup cheddar, plus more for serving' is two lines of one food: which goes in, and which on top. */
+function twinsOf(lines: readonly Line[]): ReadonlyMap<string, { other: string; onTop: boolean }> {
+  const twins = new Map<string, { other: string; onTop: boolean }>();
+  for (const line of lines) {
+    if (line.foodId === null || !TO_SERVE_WITH.test(line.text)) continue;
+    const other = lines.find((one) => one.foodId === line.foodId && one.id !== line.id && !TO_SERVE_WITH.test(one.text));
+    if (!other) continue;
+    twins.set(line.id, { other: other.id, onTop: true });
+    twins.set(other.id, { other: line.id, onTop: false });
+  }
+  return twins;
+}
+const TO_SERVE_WITH = /^(?!.*\b(?:plus|extra|and more)\b).*\b(?:for|to)\s+(?:serv(?:e|ing)|garnish(?:ing)?|the top|topping)\s*$/i;
+const AGAIN = /\b(?:more|extra|additional|remaining)\b/i;
 
 function placedClauses(segments: readonly string[]): Placed[] {
   const clauses = segments.flatMap((text, step) =>

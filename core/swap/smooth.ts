@@ -27,7 +27,7 @@ const WHOLE_EGG =
   /\b(?:poach|soft[- ]boil|hard[- ]boil|fry)\w*\b[^.;,]{0,30}\beggs?\b|\b(?:poached|fried|boiled) eggs?\b|\beggs?\b[^.;]{0,20}\bon top\b|\btop\w*\b[^.;]{0,20}\bwith an? (?:\w+ )?egg\b/i;
 
 /** Whether a line reaches the bowl after the last blending: a topping, or what is stirred back in. */
-export function entersAfterBlending(line: Line, { steps }: Recipe, shelf: Shelf): boolean {
+export function entersAfterBlending(line: Line, { steps, lines }: Recipe, shelf: Shelf): boolean {
   const { id, stage, eaten } = line;
   if (eaten === 'removed' || stage === 'plate') return false;
   if (stage === 'bowl') return true;
@@ -41,7 +41,11 @@ export function entersAfterBlending(line: Line, { steps }: Recipe, shelf: Shelf)
   if (line.partOf !== undefined) return after;
   // 'Blend the soup. Return the shredded chicken.'
   const spoken = spokenOf(line, shelf);
-  return sentencesAfterBlending(steps, lastBlend).some((sentence) => STIRS_IN.test(sentence) && mentionsOf(sentence, spoken, []).length > 0);
+  const said = sentencesAfterBlending(steps, lastBlend).filter((sentence) => STIRS_IN.test(sentence) && mentionsOf(sentence, spoken, []).length > 0);
+  if (said.length === 0) return false;
+  // 'Green onions' on top are not the onion that was fried.
+  const rivals = lines.filter((other) => other.id !== id && other.foodId !== line.foodId).map((other) => spokenOf(other, shelf));
+  return said.some((sentence) => mentionsOf(sentence, spoken, [], rivals).length > 0);
 }
 
 const BLENDS = /\b(?:blend|blitz|pur[e\u00e9]e|liquidi[sz]e|mash|whizz|sieve|strain)\w*/i;

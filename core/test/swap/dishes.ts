@@ -1771,6 +1771,29 @@ Fish out the bay. Crush a few of the potatoes against the side of the pan to thi
 Parsley on top, bread on the side.`,
     asked: [{ said: 'no milk' }, { said: 'no pork' }, { said: 'no fish or shellfish' }, { said: 'smooth' }],
   },
+  'corn-slow-cooker': {
+    regime: 'us',
+    text: `Slow Cooker Corn Chowder
+Prep 15 min | Cook 6 hr | Serves 8
+
+6 slices thick-cut bacon, diced
+3 cups peeled and diced russet potatoes
+4 cups corn kernels, fresh or frozen
+1 cup diced yellow onion
+2 stalks celery, diced
+3 tablespoons all-purpose flour
+4 cups low-sodium chicken broth
+1 teaspoon smoked paprika
+1 cup half-and-half
+1 cup shredded sharp cheddar, plus more for serving
+2 green onions, thinly sliced
+
+1. In a skillet over medium heat, cook the bacon until crisp, 6-8 min; transfer to a paper towel-lined plate, reserving 2 Tbsp drippings. Saute the onion and celery in the drippings until soft. Stir in the flour and cook 1 min, then whisk in 1 cup of the broth until blended and thick. Scrape into a 6-qt slow cooker.
+2. Add the potatoes, corn, remaining broth and paprika. Cover and cook on low 6 to 7 hours.
+3. Transfer 2 cups of the chowder to a blender and puree; return to the slow cooker. Stir in the half-and-half and cheddar; cover and cook 15 min more.
+4. Serve topped with the bacon, green onions and more cheese.`,
+    asked: [{ said: 'vegan' }, { said: 'no milk' }, { said: 'smooth' }],
+  },
   'lentil-sausage': {
     regime: 'eu',
     text: `Creamy lentil soup
