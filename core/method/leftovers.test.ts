@@ -44,6 +44,8 @@ describe('after the swaps', () => {
     ['beer-cheese', 'no alcohol', 'Gradually whisk in the apple juice, the water and the cider vinegar, then the stock.'],
     ['beer-cheese', 'at most 400 mg sodium', 'add 120 g cheddar cheese and the ricotta a handful at a time, stirring until melted.'],
     ['caldo-verde', 'smooth', 'Season. Ladle into bowls.'],
+    ['leek-oat', 'vegan', 'Bring the liquid to the boil with the rapeseed oil.'],
+    ['leek-oat', 'no gluten ingredient', 'Bring the liquid to the boil with the butter. Boil for a few minutes.'],
     ['corn-slow-cooker', 'vegan', 'Serve topped with the tofu, green onions.'],
     ['corn-slow-cooker', 'vegan', 'then whisk in 1 cup of the water and the vegan bouillon powder until blended and thick.'],
     ['corn-slow-cooker', 'smooth', 'Saute the onion and celery in the drippings until soft.'],
@@ -139,4 +141,8 @@ describe('after the swaps', () => {
   ])('%s, %s: nothing is told of what is gone', (name, said, leftover) => {
     expect(methodOf(name, said)).not.toMatch(leftover);
   });
+});
+
+test('what all is cooked in is no drink that must not boil', () => {
+  expect(methodOf('leek-oat', 'vegan')).not.toMatch(/off the boil/);
 });

@@ -30,7 +30,7 @@ export function rewriteMethod(steps: readonly Step[], original: readonly Line[],
 /** The first part of a step's text. */
 const EARLY = 0.4;
 /** Words that stand for lines without naming them. */
-const WHOLESALE = /\b(?:everything|all|rest|vegetables|ingredients)\b/i;
+const WHOLESALE = /\b(?:everything|all|rest|vegetables|ingredients|liquid)\b/i;
 const TAKEN_OUT = /\b(?:lift|take|remove|discard|scoop|pull|fish|set)\w*\b[^.;]*$/i;
 /** What stands before a name: 'the remaining', 'all of the', '250 g of the'. */
 const DETERMINES = new RegExp(

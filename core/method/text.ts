@@ -104,7 +104,7 @@ export function removeAt(text: string, span: Span, isThing: (words: string) => b
   if (on && head === '' && ONLY_FOR_IT.test(tail.slice(on[0].length)))
     return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '')}`);
   // 'Slice the sausages, warm them in the soup and serve': they are warmed no more either.
-  const rest = on ? tail.slice(on[0].length).replace(DONE_TO_IT_TOO, '') : '';
+  const rest = on ? tail.slice(on[0].length).replace(DONE_TO_IT_TOO, '').replace(WHILE_IT_GOES_IN, '') : '';
   if (on) return put(head === '' ? rest : `${head}${/^\s*,/.test(on[0]) ? ', ' : ' and '}${rest}`);
   if (head !== '' && !WHERE.test(head)) return put(`${head}${/^[^.;]*/.test(after) ? '.' : ''}`);
   return tidied(`${text.slice(0, from)} ${text.slice(to).replace(DONE_WITH_IT, '').replace(PUT_THEM, '$1 $2')}`);
@@ -119,12 +119,15 @@ const DONE_WITH_IT =
   /^\s*(?:then\s+)?(?:transfer\s+(?:it\s+|them\s+)?(?:to|onto)\b[^.;]*|(?:leav|keep)\w*\s+(?:the\s+)?(?:drippings|fat|rendered fat)\b[^.;]*|(?:remove|take out|lift out)\b[^.;]{0,40}\bcrumble\b[^.;]*|(?:take|lift|scoop|set|drain|turn|stir|put|tip|keep|cut|crumble)\s+(?:it|them)|(?:keep|save|reserve)\s+(?:\d+|some|one|two|a few|half)\b|cool\s+and\s+(?:break|crush|crumble|cut|slice|chop)|remove|take\s+out|lift\s+out|set\s+aside|scoop\s+out|drain|reserve)(?:\s+(?:it|them|for|the|garnish|serving|top|later|end|out|aside|to|one|side|and|then|drain|set|reserve|cool|break|into|shards|flake|shred|chop|crumble|cut|slice|skin|bone|dice|keep|warm|with|a|slotted|spoon|on|kitchen|paper|plate|small|pieces))*[.;]/i;
 
 /** 'Stir in the flour' puts it in; 'in the butter' is where something is done. */
-const PARTICLE = /\b(?:stir|whisk|pour|mix|fold|put|tip|beat|blend|melt|scatter|rub|sift|drop|crumble|throw|goes?|stirred|whisked)\s+in\s+$/i;
+const PARTICLE =
+  /\b(?:sprinkle|stir|whisk|pour|mix|fold|put|tip|beat|blend|melt|scatter|rub|sift|drop|crumble|throw|goes?|stirred|whisked)\s+in\s+$/i;
 /** 'Rinse the lentils. Put them in a pot with the onion': the onion is put in. */
 const PUT_THEM = /^(\s*(?:put|place|tip))\s+(?:them|it)\s+(in(?:to)?\s+an?\s+(?:\w+\s+){0,2}?(?:pot|pan|saucepan))\s+with\b/i;
 /** What is next done to a thing that is gone, before something else is done. */
 const DONE_TO_IT_TOO =
   /^(?:warm|fry|brown|crisp|toss|crumble|slice|keep|set|turn|flake|shred)\s+(?:it|them)\b[^,.;]*?(?:,\s*(?:and\s+|then\s+)?|\s+and\s+(?:then\s+)?)(?=\p{L})/iu;
+/** 'Sprinkle in the X, stirring so it does not go lumpy, and boil': nothing goes lumpy now. */
+const WHILE_IT_GOES_IN = /^(?:stirring|whisking|beating)\b[^,.;]*,?\s*(?:and\s+(?:then\s+)?)?(?=\p{L})/iu;
 const OUT_WITH_IT = /^\s*(?:then\s+|now\s+)?(?:remove|take|lift|scoop|transfer|drain)(?:\s+out)?\s+$/i;
 /** 'Off the heat', with nothing left to do there. */
 const WHERE =

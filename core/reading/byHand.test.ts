@@ -14,6 +14,9 @@ describe('purees nothing', () => {
     'Blend the cornflour with a little cold milk',
     'Blend in the cream',
     'let stand to blend the flavors',
+    'Nice blended too',
+    'it can also be pureed',
+    'Blend the soup if you like',
   ])('%s', (clause) => {
     expect(methodOf(clause, true)).not.toBe('blend');
   });
@@ -26,6 +29,7 @@ describe('purees', () => {
     'Blend in a food processor until well blended',
     'blend in batches',
     'Use an immersion blender to blend it',
+    'puree and strain if desired',
   ])('%s', (clause) => {
     expect(methodOf(clause, true)).toBe('blend');
   });
@@ -55,6 +59,16 @@ test("'transfer two cups to a blender and puree' blends part of the pot", () => 
     'Simmer the potatoes in the broth for 20 minutes.\nTransfer 2 cups of the soup to a blender and puree; return to the pot. Stir in the half-and-half and cook 5 minutes.',
   );
   expect(steps.map(({ method }) => method)).toContain('blend');
+});
+
+test("'milk or stock' are the liquid of the steps, whichever is taken", () => {
+  const { lines, steps } = read(
+    '5 cups milk or chicken stock\n2 tbsp butter\n1/2 cup oatmeal\n4 leeks',
+    'Bring the liquid to the boil with the butter. Sprinkle in the oatmeal and boil for 3 minutes.\nAdd the leeks and simmer for 45 minutes. Nice blended too.',
+  );
+  const taken = lines.find(({ choiceOf, chosen }) => choiceOf !== undefined && chosen)?.id as string;
+  expect(steps[0]?.uses).toContain(taken);
+  expect(steps.map(({ method }) => method)).not.toContain('blend');
 });
 
 test("cheddar 'plus more for serving' goes in once and on top once", () => {

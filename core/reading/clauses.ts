@@ -60,7 +60,7 @@ const UNTIL_BROWN = /\b(?:until|till)\s+(?:(?:it|they|just|well|nicely|lightly|g
 const MACHINE = '(?:blender|processor|liquidi[sz]er|jug|jar|pan|pot|saucepan|machine|mixer|goblet|batches|kettle|bowl|container|thermomix)';
 /**
  * Blended with a spoon and not with a blender: 'stirring until blended', 'stir well to blend', 'to blend the flavours', 'blend the flour with
- * the milk', 'blend in the cream'. Nothing is pureed by it.
+ * the milk', 'blend in the cream'. Nothing is pureed by it, nor by what is only offered.
  */
 const BY_HAND = new RegExp(
   [
@@ -68,6 +68,10 @@ const BY_HAND = new RegExp(
     String.raw`\b(?:stir|whisk|mix|toss|swirl|beat)\w*\b[^.;]{0,30}\bto\s+blend\b`,
     String.raw`\bflavou?rs?\s+(?:to\s+|have\s+|can\s+)?blend\w*|\bblend\w*\s+(?:the\s+|all\s+the\s+)?flavou?rs?\b`,
     String.raw`\bblend\w*\s+(?:together\s+)?(?:in\s+)?(?:the\s+|\d[\d/.]*\s*\w+\s+(?:of\s+)?)?(?:corn\s?(?:flour|starch)|flour|arrowroot|potato\s+(?:starch|flour)|rice\s+flour|egg\s+yolks?|yolks|butter\s+and\s+flour)\b[^,.;]*`,
+    // What could be done: 'nice blended too', 'can be pureed', 'blend if you like'.
+    String.raw`\b(?:nice|good|lovely|delicious|great|fine)\s+(?:when\s+)?(?:blended|pur[eé]ed)\b`,
+    String.raw`\b(?:can|could|may|might)\s+(?:also\s+)?(?:be\s+)?(?:blend|pur[eé]e|blitz|liquidi[sz]e)\w*`,
+    String.raw`\b(?:blend|pur[eé]e|blitz|liquidi[sz]e|whizz)\w*\b(?:(?!\b(?:strain|sieve|pass|thin|add|season|serve|top|with)\b)[^.;]){0,40}\bif\s+(?:liked|desired|preferred|wanted|you\s+(?:like|prefer|wish|want|fancy))\b`,
     String.raw`\bblend\w*\s+in\s+(?:the|a|an|your|remaining|rest)\s+(?!(?:[\w-]+\s+){0,2}${MACHINE}\b)`,
   ].join('|'),
   'gi',
@@ -78,7 +82,7 @@ const UNTIL_SOFT = /\b(?:until|till)\s+(?:[\p{L}-]+\s+){0,5}?soft(?:ened)?\b/giu
 
 /** The method a clause names; what is only cooked is sweated in a dry pot and simmered in a wet one. */
 export function methodOf(clause: string, wet: boolean): Method | undefined {
-  const told = clause.replace(NEGATED, ' ').replace(ANOTHER_TIME, ' ').replace(UNTIL_BROWN, ' ').replace(BY_HAND, ' ');
+  const told = clause.replace(NEGATED, ' ').replace(BY_HAND, ' ').replace(ANOTHER_TIME, ' ').replace(UNTIL_BROWN, ' ');
   const text = wet ? told.replace(UNTIL_SOFT, ' ') : told;
   const found = METHODS.find(({ said }) => said.test(text))?.method;
   if (found === 'simmer' && !wet && SOFT.test(text)) return 'sweat';

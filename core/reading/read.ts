@@ -118,7 +118,10 @@ export function readRecipe(text: string, options: ReadOptions, shelf: Shelf): Re
   }
   for (const { line } of drafts) {
     const chosen = line.choiceOf ? listed.find((other) => other.choiceOf === line.choiceOf && other.chosen) : undefined;
-    if (chosen) line.stage = chosen.stage;
+    if (!chosen || chosen === line) continue;
+    line.stage = chosen.stage;
+    // 'Milk or stock', and the steps speak of the liquid: whichever is taken goes in there.
+    for (const { uses } of read.steps) if (uses?.includes(line.id) && !uses.includes(chosen.id)) uses.push(chosen.id);
   }
   coverLines(listed, context);
   const { lines, unequal } = divide(listed, read, shelf, system);

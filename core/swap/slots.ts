@@ -29,6 +29,8 @@ export function placeOf({ stage }: Swap, line: Line): { stage: Line['stage']; mo
 
 /** Nobody scatters a paste. */
 const SPREAD = /tahini|(?:peanut|almond|cashew|sunflower|nut)-butter$/;
+const OFF_THE_BOIL = /^Stir the .+ in off the boil/i;
+const POURS: ReadonlySet<Category> = new Set<Category>(['water', 'broth', 'dairy', 'plant-cream']);
 const FLESH: ReadonlySet<Category> = new Set<Category>(['meat', 'poultry', 'fish', 'shellfish']);
 const ONLY_SEASONS: ReadonlySet<Category> = new Set<Category>(['sauce', 'fat', 'spice', 'acid', 'salt', 'water', 'herb']);
 const NEVER_ON_TOP: ReadonlySet<Category> = new Set<Category>(['vegetable', 'root', 'allium', 'grain', 'starch', 'broth']);
@@ -161,7 +163,9 @@ class Opening {
   private ways(line: Line, food: Food, isBroken: boolean): Swap[] {
     const late =
       this.smooth && line.stage !== 'bowl' && entersAfterBlending(line, this.place.recipe, this.place.shelf) && isInPieces(food.id, food.category);
-    const all = swapsFor(food);
+    const all = this.cooksThePot(line, food)
+      ? swapsFor(food).filter(({ steps }) => !steps.some(({ text }) => OFF_THE_BOIL.test(text)))
+      : swapsFor(food);
     const none = () => all.filter(({ id }) => id === leftOutId(food.id));
     // Of what nobody weighed there is no telling how much of another food is as much.
     if (line.grams === null) return isBroken ? none() : [];
@@ -169,6 +173,16 @@ class Opening {
     if (late) return [blendedIn(food), ...(this.fit.isDear(line) ? [] : none())];
     if (line.stage !== 'bowl') return all;
     return this.smooth && isPieceOnTop(line, food.category, this.place.recipe.steps) ? none() : all.filter((swap) => this.standsOnTop(swap, food));
+  }
+
+  /** The liquid that all is cooked in is never what must not boil: nothing would be left to cook in until it is stirred in. */
+  private cooksThePot(line: Line, food: Food): boolean {
+    const inPot = ({ stage }: Line) => stage === 'base' || stage === 'simmer';
+    if (!inPot(line) || !POURS.has(food.category) || !line.grams) return false;
+    const poured = countedLines(this.place.recipe).filter(
+      (one) => inPot(one) && POURS.has(this.place.shelf.food(one.foodId ?? '')?.category ?? 'meat'),
+    );
+    return line.grams.best > poured.reduce((sum, { grams }) => sum + (grams?.best ?? 0), 0) / 2;
   }
 
   /** What lies on a bowl is eaten as it is: no paste for the blender, no raw root for a spoon of onions. */

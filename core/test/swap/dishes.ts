@@ -1794,6 +1794,22 @@ Prep 15 min | Cook 6 hr | Serves 8
 4. Serve topped with the bacon, green onions and more cheese.`,
     asked: [{ said: 'vegan' }, { said: 'no milk' }, { said: 'smooth' }],
   },
+  'leek-oat': {
+    regime: 'uk',
+    text: `Leek & oat soup
+Serves 6
+
+35g butter
+6 large leeks, washed and cut into 2.5cm chunks
+1.2 litres milk or chicken stock
+75g oatmeal (not instant)
+Pinch of mace
+150ml single cream (optional)
+2 tbsp chopped parsley
+
+Bring the liquid to the boil with the butter. Sprinkle in the oatmeal, stirring so it doesn't go lumpy, and boil for a few minutes. Add the leeks, mace and seasoning; cover and simmer gently for 45 minutes. Add half the parsley and boil for a minute or two. Serve with a swirl of cream and the rest of the parsley. Nice blended too.`,
+    asked: [{ said: 'vegan' }, { said: 'no gluten ingredient' }, { said: 'smooth' }],
+  },
   'lentil-sausage': {
     regime: 'eu',
     text: `Creamy lentil soup
