@@ -1794,6 +1794,29 @@ Prep 15 min | Cook 6 hr | Serves 8
 4. Serve topped with the bacon, green onions and more cheese.`,
     asked: [{ said: 'vegan' }, { said: 'no milk' }, { said: 'smooth' }],
   },
+  'tortilla-creamy': {
+    regime: 'us',
+    text: `Chicken Tortilla Soup, Creamy
+6 servings
+
+1 Tbsp. avocado oil
+1 white onion, diced
+3 cloves garlic
+1 tsp ground cumin
+1 (14.5 oz) can fire-roasted tomatoes
+1 can (15 oz) black beans, drained and rinsed
+1 cup frozen corn
+4 c. chicken bone broth
+1 1/2 lbs boneless, skinless chicken thighs
+4 oz. cream cheese, softened
+1 c. shredded pepper jack
+juice of 1 lime
+
+Saute onion in oil 5 min. Add garlic and cumin, 1 min.
+Add tomatoes, beans, corn, broth and chicken. Simmer 25 min, until chicken reaches 165°F.
+Remove chicken; shred with two forks. Ladle 2 cups of the soup into a blender with the cream cheese; blend smooth and return to pot along with the chicken and cheese. Stir until melted. Squeeze in lime.`,
+    asked: [{ said: 'vegan' }, { said: 'no milk' }, { said: 'smooth' }],
+  },
   'leek-oat': {
     regime: 'uk',
     text: `Leek & oat soup
