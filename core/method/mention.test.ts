@@ -26,5 +26,7 @@ test("'more cheese' speaks of the cheese whose line says 'plus more for serving'
 
 test("'fish out the bay' names no fish, 'lift the fish out' does", () => {
   expect(said('Fish out the bay leaf.', 'smoked-haddock', '250 g smoked haddock')).toEqual([]);
+  expect(said('Fish the bay leaf out.', 'smoked-haddock', '250 g smoked haddock')).toEqual([]);
+  expect(said('Add fish sauce and take out the bay leaf.', 'fish-sauce', '1 tbsp fish sauce')).toEqual(['fish sauce']);
   expect(said('Lift the fish out.', 'smoked-haddock', '250 g smoked haddock')).toEqual(['the fish']);
 });

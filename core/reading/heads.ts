@@ -83,7 +83,7 @@ const VAGUE = new Set(
 
 /** 'Fish out the bay leaf' speaks of no fish. */
 export const FISHES_OUT =
-  /(?<!\b(?:the|an?|your|our|this|that|of|and|white|smoked|poached|raw|cooked) )\bfish(?=\s+(?:out\b|(?:[\w-]+\s+){1,4}out\b))/gi;
+  /(?<!\b(?:the|an?|your|our|this|that|of|and|white|smoked|poached|raw|cooked) )\bfish(?=\s+(?:out\b|(?:it|them)\s+out\b|(?:the|any|all|your)\s+(?:[\w-]+\s+){1,3}out\b))/gi;
 
 /** Words for whole groups of lines, by the kinds they stand for. */
 const GROUPS: readonly (readonly [RegExp, (category: Category) => boolean])[] = [

@@ -61,6 +61,13 @@ describe('is in the pot', () => {
       'Grill the ham on a baking tray.',
       'Stir in most of the ham and serve topped with the rest of the ham.',
     ],
+    ['eggs that are cracked in and cooked', '4 eggs', '', 'Crack in the eggs and cook for 3 minutes. Serve each bowl with an egg.'],
+    [
+      'prawns from a pan of their own that go in after all',
+      '200 g raw prawns',
+      '',
+      'Fry the prawns in a separate pan for 3 minutes and add them to the soup. Serve topped with the prawns.',
+    ],
     ['eggs that are poached in the soup', '4 eggs', '', 'Poach the eggs in the soup for 3 minutes and serve.'],
   ])('%s', (_, written, before, after) => {
     expect(topping(written, before, after).stage).not.toBe('bowl');
@@ -77,4 +84,11 @@ test('vinegar that also sharpens the soup stays', () => {
   const text = `${BASE}4 eggs\n1 tbsp white wine vinegar\n\n${POT} Sharpen with a little of the vinegar.\nPoach the eggs in simmering water with the vinegar for 3 minutes. Top each bowl with an egg.`;
   const { recipe } = readRecipe(text, { measures: 'metric' }, SHELF);
   expect(recipe.lines.find(({ foodId }) => foodId === 'wine-vinegar')?.eaten).toBeUndefined();
+});
+
+test('lemon and water of a soup that eggs are whisked into stay in it', () => {
+  const text =
+    'Egg and lemon soup\nServes 4\n\n1 litre water\n100 g rice\n3 eggs\n40 ml lemon juice\n\nBring the water to the boil with the rice, then whisk in the eggs and the lemon juice.';
+  const { recipe } = readRecipe(text, { measures: 'metric' }, SHELF);
+  expect(recipe.lines.filter(({ eaten }) => eaten === 'removed')).toEqual([]);
 });

@@ -28,8 +28,11 @@ const TOPS: ReadonlySet<Category | undefined> = new Set([
 ]);
 const OWN_VESSEL =
   /\b(?:baking (?:sheet|tray)|oven (?:sheet|tray)|roasting tin|under (?:a|the) (?:hot )?(?:grill|broiler)|(?:heat|preheat) (?:a |the )?(?:grill|broiler|griddle)|griddle|air[- ]fry\w*|microwave|(?:separate|another|small|second|dry|clean|non-?stick) (?:\w+ ){0,2}(?:pan|skillet))\b/i;
-/** An egg in water is in no soup. */
-const IN_WATER = /\b(?:poach|boil|simmer|cook)\w*\b(?!.*\b(?:soup|broth|stock)\b)/i;
+/** An egg boiled in its shell or poached in water is in no soup; one that is cooked and no water is named may well be. */
+const IN_WATER =
+  /\b(?:soft|hard)?[- ]?boil\w*\s+(?:the\s+|\d+\s+)?eggs?\b(?!.*\b(?:soup|broth|stock|pot)\b)|\b(?:poach|simmer|cook)\w*\s+(?:the\s+|\d+\s+)?eggs?\b[^.;]*\bwater\b(?!.*\b(?:soup|broth|stock|pot)\b)/i;
+/** Said in the same step of what was cooked apart: it goes into the pot after all. */
+const GOES_IN = /\b(?:add|stir|return|tip|put)\w*\s+(?:it|them|this|these)\b|\b(?:in)?to the (?:soup|pot|broth)\b/i;
 /** The pot has some of it all the same. */
 const IN_THE_POT =
   /\b(?:drippings?|rendered|its (?:fat|oil)|(?:bacon|same) (?:fat|pan|pot|skillet)|fat in the pan|everything|all (?:of )?it|contents|mixture)\b/i;
@@ -67,15 +70,22 @@ export function onlyOnTop(
     const own = OWN_VESSEL.test(ofStep) || (category === 'egg' && alone && IN_WATER.test(first.whole));
     const from = places[0]?.at ?? 0;
     const last = (top[0] as Said).at;
-    return own && !clauses.slice(from, last).some(({ text }) => IN_THE_POT.test(text));
+    return own && !GOES_IN.test(ofStep) && !clauses.slice(from, last).some(({ text }) => IN_THE_POT.test(text));
   });
 }
+
+/** What is fried when the soup is ready and then added to it is in the pot, and not only on the bowls. */
+export function putInAfterAll(said: readonly Said[], clauses: readonly Placed[]): string[] {
+  const ids = said.flatMap(({ lineId, stage, at }) => (stage === 'bowl' && INTO_THE_SOUP.test((clauses[at] as Placed).whole) ? [lineId] : []));
+  return [...new Set(ids)];
+}
+const INTO_THE_SOUP = /\b(?:add|stir|return|tip|put)\w*\s+(?:it|them|this|these)\s+(?:back\s+)?(?:in)?to\s+the\s+(?:soup|pot|broth)\b/i;
 
 /** What seasons the water an egg is poached in goes away with it; a line that is spoken of elsewhere too stays. */
 export function inPoachingWater(said: readonly Said[], clauses: readonly Placed[], categoryOf: (id: string) => Category | undefined): string[] {
   const poached = new Set(clauses.flatMap(({ whole }) => (POACHES_EGGS.test(whole) ? [whole] : [])));
   const elsewhere = new Set(said.flatMap(({ lineId, at }) => (poached.has((clauses[at] as Placed).whole) ? [] : [lineId])));
   const ids = said.flatMap(({ lineId, at }) => (poached.has((clauses[at] as Placed).whole) ? [lineId] : []));
-  return [...new Set(ids)].filter((id) => !elsewhere.has(id) && (categoryOf(id) === 'acid' || categoryOf(id) === 'water'));
+  return [...new Set(ids)].filter((id) => !elsewhere.has(id) && categoryOf(id) === 'acid');
 }
-const POACHES_EGGS = /\b(?:poach|boil|simmer)\w*\b.*\beggs?\b.*\bwater\b|\bwater\b.*\b(?:poach|boil)\w*\b.*\beggs?\b/i;
+const POACHES_EGGS = /\b(?:poach|(?:soft|hard)[- ]?boil|boil)\w*\s+(?:the\s+|\d+\s+)?eggs?\b[^.;]*\bwater\b/i;

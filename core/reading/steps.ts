@@ -8,7 +8,7 @@ import { type Category, isOf } from '../vocabulary/category.ts';
 import { type Eaten, type Lid, type Line, MAX_STEPS, type Method, type Stage, type Step } from '../vocabulary/recipe.ts';
 import { type Clause, clausesOf, isNoun, lidIn, methodMinutes, methodOf, minutesIn, segmentsOf } from './clauses.ts';
 import { joinItems, speakersOf, wordsSaid } from './heads.ts';
-import { inPoachingWater, onlyOnTop, type Said } from './ownVessel.ts';
+import { inPoachingWater, onlyOnTop, putInAfterAll, type Said } from './ownVessel.ts';
 import { KEPT, takeAway } from './takeAway.ts';
 import type { TextLine } from './textSections.ts';
 import { ADDS, ENDS, MIXES, methodRow, PREPARES } from './verbs.ts';
@@ -153,6 +153,7 @@ export function readSteps(
     }
   });
   for (const id of onlyOnTop(said, clauses, categoryOf, (text) => speakers.linesIn(text, never))) stages.set(id, 'bowl');
+  for (const id of putInAfterAll(said, clauses)) if (stages.get(id) === 'bowl') stages.set(id, 'finish');
   for (const id of inPoachingWater(said, clauses, categoryOf)) eaten.set(id, 'removed');
   fatsToTheFrying(lines, categoryOf, clauses, stages, speakers.linesIn);
   let lidNow: Lid | null = null;
